@@ -1,0 +1,2 @@
+export * from './athlete-facts';
+export * from './meets-gate';

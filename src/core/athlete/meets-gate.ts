@@ -1,0 +1,22 @@
+import { isLevelAtLeast, TESTS, type Gate, type Library } from '../library';
+import type { AthleteFacts } from './athlete-facts';
+
+/**
+ * Whether an athlete has shown what a gate asks. Untested is not shown (JUMP-2); a harder control screen passed counts
+ * for an easier one never tested (START-3).
+ */
+export function meetsGate(gate: Gate, athlete: AthleteFacts, library: Library): boolean {
+  if (gate.kind === 'level')
+    return isLevelAtLeast(gate.of === 'lift' ? athlete.liftLevel : athlete.jumpLevel, gate.atLeast);
+  if (gate.kind === 'rung') return ownedRung(gate.ladder, athlete, library) >= gate.rung;
+  const own = athlete.tests[gate.test];
+  if (own !== undefined) return own === 'passed';
+  if (!gate.test.startsWith('C')) return false;
+  return TESTS.some((test) => /^C[1-6]$/.test(test) && test > gate.test && athlete.tests[test] === 'passed');
+}
+
+/** The highest rung of a ladder the athlete has done, counted from 1; 0 when none. */
+export function ownedRung(ladderId: string, athlete: AthleteFacts, library: Library): number {
+  const rungs = library.ladders.get(ladderId)?.rungs ?? [];
+  return rungs.reduce((top, rung, i) => (rung.exercises.some((id) => id in athlete.lastDone) ? i + 1 : top), 0);
+}

@@ -1,0 +1,3 @@
+export * from './day';
+export * from './match-tags';
+export * from './gym-days';

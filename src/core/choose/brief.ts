@@ -1,0 +1,71 @@
+import type { AthleteFacts } from '../athlete';
+import type { Day, EventDay } from '../calendar';
+import type { Dose, LoadingKit } from '../dose';
+import type { Demand, Phase } from '../library';
+import type { DoseRowId } from '../method';
+import type { KneeHip } from '../ledger';
+import type { Override } from '../session';
+
+/** Where the session is held. */
+export interface Place {
+  readonly equipment: readonly string[];
+  readonly loading: LoadingKit;
+  readonly hardSurface: boolean;
+}
+
+/** A club's schools that the choice and the budget read (method 13). */
+export interface Schools {
+  readonly contacts: 'cautious' | 'usual';
+  readonly order: 'two-leg first' | 'single-leg first';
+  readonly trunkFlexion: 'avoid' | 'allow';
+  readonly shockGate: 'squat' | 'history' | 'either';
+}
+
+/** What an athlete did on a line last time, with accepted changes already in it. */
+export interface CarriedLine {
+  readonly athleteId: string;
+  readonly exerciseId: string | null;
+  readonly row: DoseRowId;
+  readonly dose: Dose;
+  /** an accepted change put this here: rule ids for the reason */
+  readonly changedBy: readonly string[];
+}
+
+/** A line of the last card of the squad, by slot. */
+export interface PreviousLine {
+  readonly slot: string;
+  readonly exerciseId: string;
+  readonly row: DoseRowId;
+  readonly dose: Dose;
+  readonly own: readonly CarriedLine[];
+}
+
+export interface PreviousCard {
+  readonly phase: Phase;
+  readonly template: string;
+  readonly lines: readonly PreviousLine[];
+}
+
+/** Everything a session is chosen from. */
+export interface Brief {
+  readonly day: Day;
+  readonly phase: Phase;
+  readonly minutes: number;
+  readonly sportId: string;
+  readonly weekOfBlock: number;
+  readonly schools: Schools;
+  readonly place: Place;
+  readonly events: readonly EventDay[];
+  readonly athletes: readonly AthleteFacts[];
+  /** demand × sets already covered this week */
+  readonly covered: Readonly<Partial<Record<Demand, number>>>;
+  /** knee and hip sets of the ledger's window before this card */
+  readonly balance: KneeHip;
+  readonly previous: PreviousCard | null;
+  /** entry fixed for a slot by the coach, with the dose to keep if one was typed */
+  readonly pins: Readonly<Record<string, { readonly exerciseId: string; readonly dose: Dose | null }>>;
+  /** doses the coach typed for single athletes */
+  readonly typedOverrides: readonly Override[];
+  /** whether lines of the last card stay where they may (BLOCK-2); off = choose the whole card anew */
+  readonly keepPrevious: boolean;
+}

@@ -1,0 +1,69 @@
+import { dayLimits, type DayLimits } from '../season';
+import { doseLevelFor, type DoseLevel } from '../dose';
+import { isLevelAtLeast, LEVELS, type Level, type Library, type Sport } from '../library';
+import { matchTags, type MatchTag } from '../calendar';
+import type { DoseRowId, MethodTables } from '../method';
+import { knownTiers } from '../testing';
+import type { AthleteFacts } from '../athlete';
+import type { Brief } from './brief';
+
+/** A brief with what follows from it, worked out once and passed down. */
+export interface Context {
+  readonly brief: Brief;
+  readonly library: Library;
+  readonly method: MethodTables;
+  readonly sport: Sport;
+  readonly tags: readonly MatchTag[];
+  readonly limits: DayLimits;
+  /** the squad's common levels: the lower median, so that half can always do what is written */
+  readonly liftLevel: Level;
+  readonly jumpLevel: Level;
+  readonly doseLevel: DoseLevel;
+}
+
+/**
+ * @throws {RangeError} the brief's sport is not in the library.
+ */
+export function makeContext(brief: Brief, library: Library, method: MethodTables): Context {
+  const sport = library.sports.get(brief.sportId);
+  if (!sport) throw new RangeError(`makeContext: sportId must be in the library, got ${brief.sportId}`);
+  const tags = matchTags(brief.day, brief.events, method.settings.week.tagReachDays);
+  const liftLevel = medianLevel(brief.athletes.map((a) => a.liftLevel));
+  const known = brief.athletes.filter(isKnown).length * 2 >= Math.max(1, brief.athletes.length);
+  return {
+    brief,
+    library,
+    method,
+    sport,
+    tags,
+    limits: dayLimits(tags, method.settings),
+    liftLevel,
+    jumpLevel: known ? medianLevel(brief.athletes.map((a) => a.jumpLevel)) : 'foundation',
+    doseLevel: doseLevelFor(liftLevel, known, brief.weekOfBlock),
+  };
+}
+
+/** START-2: while range, control or skill is unknown an athlete trains at the bottom of each range. */
+export function isKnown(athlete: AthleteFacts): boolean {
+  const tiers = knownTiers(athlete.tests);
+  return tiers.range && tiers.control && tiers.skill;
+}
+
+function medianLevel(levels: readonly Level[]): Level {
+  const sorted = levels.map((level) => LEVELS.indexOf(level)).sort((a, b) => a - b);
+  return LEVELS[sorted[Math.floor((sorted.length - 1) / 2)] ?? 0] ?? 'foundation';
+}
+
+/**
+ * The row a level may use: barred from a row, it takes the next gentler one (PHASE-3).
+ * In the season the gentler row of maximal strength is the maintenance row.
+ */
+export function rowForLevel(row: DoseRowId, level: Level, method: MethodTables): DoseRowId {
+  let current = row;
+  for (let step = 0; step < 4; step++) {
+    const { atLeast, gentler } = method.doses[current];
+    if (atLeast === null || isLevelAtLeast(level, atLeast) || gentler === null) return current;
+    current = gentler;
+  }
+  return current;
+}

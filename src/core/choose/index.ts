@@ -1,0 +1,5 @@
+export * from './brief';
+export * from './context';
+export * from './judge-option';
+export * from './solve-card';
+export * from './assess-card';

@@ -1,0 +1,125 @@
+import { hardSets } from '../dose';
+import { contactsOf } from '../jumps';
+import { DEMANDS } from '../library';
+import { workSeconds } from '../order';
+import type { Context } from './context';
+import type { Option, SlotOptions } from './options';
+
+/** Quarter contacts: every tier weight is a multiple of a quarter, so budgets compare as integers. */
+export const CONTACT_SCALE = 4;
+
+/** One option as integers (solver.md): what it adds alone, what it takes, and what it adds to the shared terms. */
+export interface CompiledOption {
+  readonly option: Option | null;
+  readonly lin: number;
+  readonly timeS: number;
+  readonly contacts: number;
+  readonly rawContacts: number;
+  readonly pattern: string | null;
+  /** demand × sets, in the order of DEMANDS */
+  readonly demand: Int32Array;
+  /** knee and hip sets × 10 */
+  readonly knee: number;
+  readonly hip: number;
+  readonly guard: number;
+  readonly quotas: number;
+}
+
+/** The model of one session: slots with their options, limits, and tables for the concave terms. */
+export interface Model {
+  readonly slots: readonly { readonly id: string; readonly options: readonly CompiledOption[] }[];
+  readonly timeLimitS: number;
+  readonly contactLimit: number;
+  readonly rawContactLimit: number;
+  /** coverage tables by demand, indexed by demand × sets from 0 */
+  readonly coverage: readonly Int32Array[];
+  readonly coveredStart: Int32Array;
+  readonly kneeStart: number;
+  readonly hipStart: number;
+  readonly quotaCount: number;
+  readonly context: Context;
+}
+
+const REACH = 128;
+
+/**
+ * Points of a selection's shared terms: coverage with diminishing returns, the knee : hip band as deviation in sets,
+ * guards, and missed quotas.
+ */
+export function sharedPoints(model: Model, chosen: readonly CompiledOption[]): number {
+  const { choice } = model.context.method.settings;
+  let points = 0;
+  for (let j = 0; j < model.coverage.length; j++) {
+    let x = model.coveredStart[j] ?? 0;
+    for (const option of chosen) x += option.demand[j] ?? 0;
+    points += model.coverage[j]?.[Math.min(x, REACH - 1)] ?? 0;
+  }
+  let knee = model.kneeStart;
+  let hip = model.hipStart;
+  let guards = 0;
+  let quotas = 0;
+  for (const option of chosen) {
+    knee += option.knee;
+    hip += option.hip;
+    guards += option.guard;
+    quotas |= option.quotas;
+  }
+  points -= balancePenalty(knee, hip, model);
+  for (let g = 0; g < guards; g++) points += choice.guard[g] ?? 0;
+  for (let q = 0; q < model.quotaCount; q++) if ((quotas & (1 << q)) === 0) points -= choice.missedQuota;
+  return points;
+}
+
+/** Deviation from the band in tenths of a set, never as a ratio: u⁻ = lo(K+H) − K, u⁺ = K − hi(K+H). */
+function balancePenalty(knee: number, hip: number, model: Model): number {
+  const { choice, ledger } = model.context.method.settings;
+  const [low, high] = ledger.kneeHip;
+  const off = Math.max(0, low * (knee + hip) - knee, knee - high * (knee + hip)) / 10;
+  return Math.round(choice.balanceNear * Math.min(off, choice.balanceSets) + choice.balanceFar * Math.max(0, off - choice.balanceSets));
+}
+
+/** φ of one demand of weight w at 0 … REACH − 1: integer slopes between shipped breakpoints, flat after the last. */
+export function coverageTable(weight: number, at: readonly number[], slopes: readonly number[]): Int32Array {
+  const table = new Int32Array(REACH);
+  for (let x = 1; x < REACH; x++) {
+    const piece = at.findIndex((edge) => x <= edge);
+    table[x] = (table[x - 1] ?? 0) + (piece === -1 ? 0 : Math.round((slopes[piece] ?? 0) * weight));
+  }
+  return table;
+}
+
+/** Turns an option into integers. */
+export function compileOption(option: Option, { slot }: SlotOptions, context: Context): CompiledOption {
+  const { method, brief, limits } = context;
+  const { exercise, dose, row } = option;
+  const { choice, week } = method.settings;
+  const contacts = contactsOf(exercise, dose, method.settings);
+  const sets = hardSets(dose, exercise, method.doses[row], method);
+  const kept = brief.previous?.lines.some((line) => line.slot === slot.id && line.exerciseId === exercise.id) ?? false;
+  const near = limits.daysBefore !== null && limits.daysBefore <= week.sorenessDaysBefore;
+  return {
+    option,
+    lin:
+      (kept ? (slot.main ? choice.keptMain : choice.kept) : 0) -
+      Math.round(choice.barredShare * option.barredShare) -
+      (near ? choice.sorenessPoint * exercise.soreness : 0),
+    timeS: lineSeconds(option, slot.group !== null),
+    contacts: Math.round(contacts.weighted * CONTACT_SCALE),
+    rawContacts: contacts.raw,
+    pattern: exercise.pattern,
+    demand: Int32Array.from(DEMANDS, (demand) => (exercise.demands[demand] ?? 0) * dose.sets),
+    knee: Math.round(sets * (exercise.dominance?.knee ?? 0) * 10),
+    hip: Math.round(sets * (exercise.dominance?.hip ?? 0) * 10),
+    guard: slot.guard ? 1 : 0,
+    quotas: 0,
+  };
+}
+
+/**
+ * Time of a line as the model counts it: sets × (set-up + work + effective rest). In a pair the rest is shared with the
+ * partner's work, so half of it counts; the true time is worked out afterwards.
+ */
+function lineSeconds({ exercise, dose }: Option, paired: boolean): number {
+  const rest = (dose.restSeconds ?? 0) * (paired ? 0.3 : 1);
+  return Math.round(dose.sets * (exercise.setUpSeconds + workSeconds(exercise, dose)) + (dose.sets - 1) * rest);
+}

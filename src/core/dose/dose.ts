@@ -1,0 +1,18 @@
+import type { DoseUnit } from '../library';
+
+/**
+ * What one line asks for. `amount` is per set, and per side or direction when `per` is set.
+ * Null means the dose does not speak of it; `fast` stands where RIR would (jumps, olympic derivatives).
+ */
+export interface Dose {
+  readonly sets: number;
+  readonly amount: number;
+  readonly unit: DoseUnit;
+  readonly per: 'side' | 'direction' | null;
+  /** share of e1RM, 0–1 */
+  readonly percent: number | null;
+  readonly loadKg: number | null;
+  readonly rir: number | null;
+  readonly restSeconds: number | null;
+  readonly tempo: string | null;
+}

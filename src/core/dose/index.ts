@@ -1,0 +1,7 @@
+export * from './dose';
+export * from './loadable';
+export * from './implement-load';
+export * from './choose-dose';
+export * from './prescribe-load';
+export * from './check-percent';
+export * from './hard-sets';

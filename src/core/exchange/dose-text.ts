@@ -1,0 +1,117 @@
+import type { Dose } from '../dose';
+import { massFromKg, massToKg, type MassUnit } from '../units';
+import { fail, ok, type Issue, type Result } from '../result';
+
+const UNIT_SIGN = { reps: '', seconds: ' s', metres: ' m', minutes: ' min', breaths: ' breaths', laps: ' laps' } as const;
+
+/**
+ * A dose as it reads everywhere: `3 × 5 · 78 % · 82.5 kg · RIR 2 · rest 2:30 · 3 down`.
+ * @param mass the coach's unit of mass
+ */
+export function formatDose(dose: Dose, mass: MassUnit): string {
+  const parts = [
+    formatSets(dose),
+    dose.percent === null ? null : `${String(Math.round(dose.percent * 100))} %`,
+    dose.loadKg === null ? null : formatMass(dose.loadKg, mass),
+    dose.rir === null ? null : `RIR ${String(dose.rir)}`,
+    dose.restSeconds === null ? null : `rest ${formatClock(dose.restSeconds)}`,
+    dose.tempo,
+  ];
+  return parts.filter((part) => part !== null).join(' · ');
+}
+
+/** Sets × amount alone: `3 × 8 /side`, `3 × 30 s`. */
+export function formatSets(dose: Dose): string {
+  const per = dose.per === null ? '' : ` /${dose.per}`;
+  return `${String(dose.sets)} × ${String(dose.amount)}${UNIT_SIGN[dose.unit]}${per}`;
+}
+
+/** Kilograms in the coach's unit, to a quarter. */
+export const formatMass = (kg: number, mass: MassUnit): string =>
+  `${String(Math.round(massFromKg(kg, mass) * 4) / 4)} ${mass}`;
+
+/** Seconds as m:ss. */
+export const formatClock = (seconds: number): string =>
+  `${String(Math.floor(seconds / 60))}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
+
+/** Largest values a line may carry: beyond them a typed number is a slip of the hand. */
+const LIMITS = { sets: 20, reps: 100, seconds: 600, metres: 400, minutes: 60, breaths: 60, laps: 40, restSeconds: 900, loadKg: 500, rir: 10 } as const;
+const UNITS: readonly [RegExp, Dose['unit']][] = [
+  [/^(?:s|sec|seconds?)\b/, 'seconds'],
+  [/^min(?:utes?)?\b/, 'minutes'],
+  [/^(?:m|metres?)\b/, 'metres'],
+  [/^breaths?\b/, 'breaths'],
+  [/^laps?\b/, 'laps'],
+  [/^(?:reps?)\b/, 'reps'],
+];
+
+/**
+ * Reads a dose as a coach types it: `3x5 @ 78% 82.5kg rest 2:30`, in any order after sets × amount, with · , or spaces.
+ * What is not typed stays as it was in `current`, except that a typed load drops the percentage it no longer matches.
+ * @param mass unit of a load typed without one
+ * @returns the dose, or every issue found: `dose_unreadable`, `number_too_large`, `number_not_positive`, `part_unreadable`
+ * @example parseDose('4 x 6 /side', current, 'kg')
+ */
+export function parseDose(text: string, current: Dose, mass: MassUnit): Result<Dose> {
+  const clean = text.trim().toLowerCase().replaceAll(',', '.').replace(/[x*]/g, '×');
+  const head = /^(-?\d+(?:\.\d+)?)\s*×\s*(-?\d+(?:\.\d+)?)\s*/.exec(clean);
+  if (!head) return fail('dose_unreadable', ['dose'], { text: text.trim() });
+  let rest = clean.slice(head[0].length);
+  let unit = current.unit;
+  for (const [pattern, name] of UNITS) {
+    const found = pattern.exec(rest);
+    if (!found) continue;
+    unit = name;
+    rest = rest.slice(found[0].length).trimStart();
+    break;
+  }
+  const side = /^\/\s*(side|direction|leg|arm)\b\s*/.exec(rest);
+  const per = side ? (side[1] === 'direction' ? 'direction' : 'side') : current.per;
+  if (side) rest = rest.slice(side[0].length);
+  let dose: Dose = { ...current, sets: Number(head[1]), amount: Number(head[2]), unit, per };
+  const issues: Issue[] = [];
+  for (const part of splitParts(rest)) {
+    const change = readPart(part, mass);
+    if (change) dose = { ...dose, ...change };
+    else issues.push({ code: 'part_unreadable', path: ['dose'], facts: { part } });
+  }
+  issues.push(...checkLimits(dose));
+  return issues.length > 0 ? { ok: false, issues } : ok(dose);
+}
+
+const splitParts = (rest: string): string[] =>
+  (rest.match(/rest\s*\d+(?::\d+)?(?:\s*s)?|rir\s*-?\d+(?:\.\d+)?|@?\s*-?\d+(?:\.\d+)?\s*(?:%|kg|lb)|\d(?:-\d)?\s*(?:down|up)|slow|[^\s·;]+/g) ?? [])
+    .map((part) => part.trim())
+    .filter((part) => part !== '');
+
+function readPart(part: string, mass: MassUnit): Partial<Dose> | null {
+  const rest = /^rest\s*(\d+)(?::(\d+))?/.exec(part);
+  if (rest) return { restSeconds: rest[2] === undefined ? Number(rest[1]) : Number(rest[1]) * 60 + Number(rest[2]) };
+  const rir = /^rir\s*(-?\d+(?:\.\d+)?)$/.exec(part);
+  if (rir) return { rir: Number(rir[1]) };
+  const percent = /^@?\s*(-?\d+(?:\.\d+)?)\s*%$/.exec(part);
+  if (percent) return { percent: Number(percent[1]) / 100 };
+  const load = /^@?\s*(-?\d+(?:\.\d+)?)\s*(kg|lb)?$/.exec(part);
+  if (load) return { loadKg: massToKg(Number(load[1]), load[2] === 'lb' ? 'lb' : load[2] === 'kg' ? 'kg' : mass), percent: null };
+  if (/^\d(?:-\d)?\s*(?:down|up)$/.test(part) || part === 'slow') return { tempo: part.replace(/\s+/, ' ') };
+  return null;
+}
+
+function checkLimits(dose: Dose): Issue[] {
+  const issues: Issue[] = [];
+  const check = (what: string, value: number | null, most: number, least: number): void => {
+    if (value === null) return;
+    if (value < least) issues.push({ code: 'number_not_positive', path: ['dose'], facts: { what, value, least } });
+    if (value > most) issues.push({ code: 'number_too_large', path: ['dose'], facts: { what, value, most } });
+  };
+  check('sets', dose.sets, LIMITS.sets, 1);
+  check(dose.unit, dose.amount, LIMITS[dose.unit], 1);
+  check('load', dose.loadKg, LIMITS.loadKg, 0.5);
+  check('rest', dose.restSeconds, LIMITS.restSeconds, 0);
+  check('RIR', dose.rir, LIMITS.rir, 0);
+  check('%', dose.percent === null ? null : Math.round(dose.percent * 100), 120, 1);
+  if (!Number.isInteger(dose.sets)) issues.push({ code: 'sets_not_whole', path: ['dose'], facts: { sets: dose.sets } });
+  if (dose.unit === 'reps' && !Number.isInteger(dose.amount))
+    issues.push({ code: 'reps_not_whole', path: ['dose'], facts: { reps: dose.amount } });
+  return issues;
+}

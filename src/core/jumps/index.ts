@@ -1,0 +1,3 @@
+export * from './contacts';
+export * from './budget';
+export * from './shock-gate';

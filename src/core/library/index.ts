@@ -1,0 +1,6 @@
+export * from './words';
+export * from './exercise-schema';
+export * from './ladder-schema';
+export * from './sport-schema';
+export * from './library';
+export * from './get-exercise';

@@ -1,0 +1,2 @@
+export * from './tables-schema';
+export * from './overlay-tables';

@@ -1,0 +1,151 @@
+import { z } from 'zod';
+import { DOSE_UNITS, FAMILIES, LEVELS, MUSCLES, PHASES, QUALITIES, TESTS, TIERS } from '../library/words';
+
+const span = z.tuple([z.number(), z.number()]);
+
+export const DOSE_ROW_IDS = [
+  'D-STR', 'D-MAX', 'D-PEAK', 'D-POW', 'D-BAL', 'D-MAINT', 'D-MICRO', 'D-ASST', 'D-END', 'D-ISO', 'D-ECC', 'D-TRK',
+  'D-LAND', 'D-SLOW', 'D-FAST', 'D-SHOCK', 'D-SKILL', 'D-STAB', 'D-MOB', 'D-SLED', 'D-COND', 'D-PYR', 'D-PREP', 'D-COOL',
+] as const;
+export type DoseRowId = (typeof DOSE_ROW_IDS)[number];
+const rowId = z.enum(DOSE_ROW_IDS);
+
+/** One row of the dose table (method 6). `amounts` gives the range for each unit the row can be written in. */
+export const doseRowSchema = z.object({
+  name: z.string(),
+  quality: z.enum(QUALITIES),
+  sets: span,
+  amounts: z.partialRecord(z.enum(DOSE_UNITS), span),
+  intensity: span.nullable(),
+  rir: span.nullable(),
+  fast: z.boolean(),
+  rest: z.union([span, z.literal('school'), z.literal('work')]),
+  tempo: z.string().nullable(),
+  gentler: rowId.nullable(),
+  atLeast: z.enum(LEVELS).nullable(),
+  hard: z.boolean(),
+});
+export type DoseRow = z.infer<typeof doseRowSchema>;
+
+export const phaseRowSchema = z.object({
+  name: z.string(),
+  lead: z.array(rowId),
+  beside: z.array(rowId),
+  jump: z.array(rowId),
+  weeklySets: z.object({ knee: span, hip: span, calfFoot: span, trunk: span }).nullable(),
+  sessions: span.nullable(),
+  jumpFactor: z.number().positive(),
+});
+
+export const jumpLevelSchema = z.object({
+  budget: span,
+  highestTier: z.enum(TIERS),
+  maxShockDropM: z.number().nullable(),
+  sessionsPerWeek: span,
+});
+
+/** What a score of a complaint bars (SAFE-8). */
+export const barSchema = z.object({
+  maxTier: z.enum([...TIERS, 'none']).nullable(),
+  twoFeetOnly: z.boolean(),
+  families: z.array(z.enum(FAMILIES)),
+  slowOnly: z.array(z.enum(FAMILIES)),
+  flags: z.array(z.string()),
+  flagRows: z.array(z.object({ flag: z.string(), rows: z.array(rowId) })),
+  loadedTrunk: z.boolean(),
+  everything: z.boolean(),
+});
+export type Bar = z.infer<typeof barSchema>;
+
+export const complaintRowSchema = z.object({ mild: barSchema, three: barSchema, stop: barSchema });
+
+export const placeSchema = z.object({
+  name: z.string(),
+  row: z.string(),
+  muscles: z.array(z.enum(MUSCLES)),
+  kneeDominant: z.boolean(),
+  axial: z.boolean(),
+  screens: z.array(z.enum(TESTS)),
+  checkin: z.boolean(),
+});
+export type Place = z.infer<typeof placeSchema>;
+
+export const slotSchema = z.object({
+  id: z.string(),
+  block: z.string(),
+  group: z.string().nullable(),
+  families: z.array(z.enum(FAMILIES)),
+  patterns: z.array(z.string()),
+  qualities: z.array(z.enum(QUALITIES)),
+  rows: z.union([rowId.array(), z.enum(['strength', 'jump'])]),
+  maxTier: z.enum(TIERS).nullable(),
+  guard: z.boolean(),
+  main: z.boolean(),
+  optional: z.boolean(),
+});
+export type Slot = z.infer<typeof slotSchema>;
+
+export const templateSchema = z.object({
+  name: z.string(),
+  minutes: span,
+  slots: z.array(slotSchema),
+  quotas: z.array(z.object({ id: z.string(), families: z.array(z.enum(FAMILIES)), singleLeg: z.boolean() })),
+});
+export type Template = z.infer<typeof templateSchema>;
+
+export const settingsSchema = z.object({
+  count: z.object({ hardSetMaxRir: z.number(), primeMoverShare: z.number() }),
+  jump: z.object({
+    lighterWeek: z.number(), cautiousSchool: z.number(), surface: z.number(), growth: z.number(),
+    practiceShare: z.number(), rawCapTimes: z.number(), heavyBodyMassKg: z.number(), heavyHighTierCost: z.number(),
+    heavyMaxDropM: z.number(), shockSquatTimesBodyMass: z.number(), shockSeasons: z.number(), shockMinAgeYears: z.number(),
+    shockFromDaysAfter: z.number(), shockUntilDaysBefore: z.number(), untestedDropM: z.number(), fastContactS: z.number(),
+    unknownHighestTier: z.enum(TIERS), returnFactor: z.number(),
+  }),
+  tierWeights: z.object({
+    lowTwoFootInPlace: z.number(), low: z.number(), medium: z.number(), high: z.number(), shock: z.number(),
+  }),
+  rest: z.object({ fullSeconds: z.number(), fullWorkRest: z.number(), fullRange: span }),
+  loading: z.object({
+    formula: z.enum(['epley', 'brzycki', 'lombardi', 'mayhew', 'wathan', 'oconner', 'lander']),
+    validDays: z.number(), maxReps: z.number(), maxPrescribingReps: z.number(), stepMin: z.number(), stepMax: z.number(),
+    percentTolerance: z.number(), rampStep: span, displayMaxReps: z.number(),
+    layoff: z.array(z.object({ overDays: z.number(), factor: z.number().nullable() })),
+  }),
+  progress: z.object({
+    placeShare: z.number(), kneeDominance: z.number(), timeStepS: z.number(), cutShare: z.number(),
+    shortRir: z.number(), shortCut: z.number(), missedCut: z.number(), repsAboveTop: z.number(),
+    layoff: z.array(z.object({ overDays: z.number(), change: z.enum(['set', 'minimum', 'rung']) })),
+    dropExposures: z.number(), dropTight: z.number(),
+  }),
+  week: z.object({
+    quietDaysBefore: z.number(), recoveryDaysAfter: z.number(), heavySets: z.number(), heavyIntensity: z.number(),
+    heavyRir: z.number(), newAfterDays: z.number(), primerContacts: z.number(), primerSets: z.number(),
+    primerReps: z.number(), sorenessDaysBefore: z.number(), tagReachDays: z.number(),
+  }),
+  youth: z.object({
+    underYears: z.number(), consentUnderYears: z.number(), maxIntensity: z.number(), minTestReps: z.number(),
+    highestTier: z.enum(TIERS), growthCmPerMonth: z.number(), growthHighestTier: z.enum(TIERS),
+  }),
+  time: z.object({ transitionS: z.number(), switchS: z.number(), leastMinutes: z.number() }),
+  ledger: z.object({ kneeHip: span, judgedFromSets: z.number() }),
+  choice: z.object({
+    coverageAt: z.array(z.number().int()), coverageSlope: z.array(z.number().int()),
+    guard: z.array(z.number().int()), keptMain: z.number().int(), balanceSets: z.number(), balanceNear: z.number().int(),
+    balanceFar: z.number().int(), sorenessPoint: z.number().int(), missedQuota: z.number().int(),
+    barredShare: z.number().int(), maxBarredShare: z.number(), kept: z.number().int(), tolerance: z.number().int(),
+  }),
+});
+export type MethodSettings = z.infer<typeof settingsSchema>;
+
+/** Every table the rules read. A club's own rows are laid over the built-in ones before the core sees them. */
+export const methodTablesSchema = z.object({
+  doses: z.record(rowId, doseRowSchema),
+  phases: z.record(z.enum(PHASES), phaseRowSchema),
+  jumpLevels: z.record(z.enum(LEVELS), jumpLevelSchema),
+  complaints: z.record(z.string(), complaintRowSchema),
+  places: z.record(z.string(), placeSchema),
+  templates: z.record(z.string(), templateSchema),
+  settings: settingsSchema,
+});
+export type MethodTables = z.infer<typeof methodTablesSchema>;

@@ -1,0 +1,27 @@
+import { MUSCLES, type Exercise, type Muscle } from '../library';
+import type { MethodSettings } from '../method';
+import type { Finding } from '../result';
+import { groupLines } from './timeline';
+
+/** Muscles that do a quarter or more of an entry's work. */
+export const primeMovers = (exercise: Exercise, settings: MethodSettings): Muscle[] =>
+  MUSCLES.filter((muscle) => (exercise.share[muscle] ?? 0) >= settings.count.primeMoverShare);
+
+/**
+ * ORD-3: entries of one pair or triple that share a prime mover, each named once.
+ * @param lines in the order they are done
+ */
+export function checkPairs(
+  lines: readonly { readonly group: string | null; readonly slot: string; readonly exercise: Exercise }[],
+  settings: MethodSettings,
+): Finding[] {
+  return groupLines(lines).flatMap((group) =>
+    group.flatMap((a, i) =>
+      group.slice(i + 1).flatMap((b): Finding[] => {
+        const shared = primeMovers(a.exercise, settings).find((m) => primeMovers(b.exercise, settings).includes(m));
+        if (!shared) return [];
+        return [{ severity: 'note', code: 'pair_shares_mover', rules: ['ORD-3'], facts: { slot: a.slot, a: a.exercise.name, b: b.exercise.name, muscle: shared } }];
+      }),
+    ),
+  );
+}

@@ -1,0 +1,87 @@
+import type { Dose } from '../dose';
+import type { Exercise } from '../library';
+import type { MethodSettings } from '../method';
+
+/** What the clock needs of a line. */
+export interface TimedLine {
+  readonly slot: string;
+  readonly block: string;
+  readonly group: string | null;
+  readonly exercise: Exercise;
+  readonly dose: Dose;
+}
+
+/** One set at its real place on the session's clock, seconds from the start. `sides` 2 = drawn as two touching beats. */
+export interface Beat {
+  readonly startS: number;
+  readonly durationS: number;
+  readonly sides: 1 | 2;
+}
+
+export interface Timeline {
+  readonly beats: Readonly<Record<string, readonly Beat[]>>;
+  readonly blocks: readonly { readonly block: string; readonly startS: number; readonly endS: number }[];
+  readonly totalS: number;
+}
+
+/** Work of one set, both sides, without set-up (TIME-1, DOSE-3). Seconds. */
+export function workSeconds(exercise: Exercise, dose: Dose): number {
+  const perUnit = dose.unit === 'seconds' ? 1 : dose.unit === 'minutes' ? 60 : exercise.secondsPerRep;
+  return dose.amount * perUnit * (dose.per === null ? 1 : 2);
+}
+
+/**
+ * Lays a card on the clock (TIME-1): set = work + set-up; in a pair or triple the sets take turns with a switch
+ * between, then what is left of the longest rest; a transition between groups.
+ * @param lines in the order they are done; lines of one group stand together
+ */
+export function layOut(lines: readonly TimedLine[], settings: MethodSettings): Timeline {
+  const beats: Record<string, Beat[]> = {};
+  const blocks: { block: string; startS: number; endS: number }[] = [];
+  let clock = 0;
+  for (const [i, group] of groupLines(lines).entries()) {
+    if (i > 0) clock += settings.time.transitionS;
+    const startS = clock;
+    clock = layOutGroup(group, clock, settings, beats);
+    const block = group[0]?.block ?? '';
+    const last = blocks.at(-1);
+    if (last?.block === block) last.endS = clock;
+    else blocks.push({ block, startS, endS: clock });
+  }
+  return { beats, blocks, totalS: clock };
+}
+
+function layOutGroup(
+  group: readonly TimedLine[],
+  startS: number,
+  settings: MethodSettings,
+  beats: Record<string, Beat[]>,
+): number {
+  const rounds = Math.max(...group.map((line) => line.dose.sets));
+  let clock = startS;
+  for (let round = 0; round < rounds; round++) {
+    const active = group.filter((line) => round < line.dose.sets);
+    const ready: number[] = [];
+    for (const [i, line] of active.entries()) {
+      if (i > 0) clock += settings.time.switchS;
+      clock += line.exercise.setUpSeconds;
+      const durationS = workSeconds(line.exercise, line.dose);
+      (beats[line.slot] ??= []).push({ startS: clock, durationS, sides: line.dose.per === null ? 1 : 2 });
+      clock += durationS;
+      if (round + 1 < line.dose.sets) ready.push(clock + (line.dose.restSeconds ?? 0));
+    }
+    clock = Math.max(clock, ...ready);
+  }
+  return clock;
+}
+
+/** Lines that are done in turn, in order; a line without a group stands alone. */
+export function groupLines<T extends { readonly group: string | null }>(lines: readonly T[]): T[][] {
+  const groups: T[][] = [];
+  for (const line of lines) {
+    const last = groups.at(-1);
+    if (last && line.group !== null && last[0]?.group === line.group) last.push(line);
+    else groups.push([line]);
+  }
+  return groups;
+}

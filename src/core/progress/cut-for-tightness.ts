@@ -1,0 +1,35 @@
+import type { Dose } from '../dose';
+import type { Library } from '../library';
+import type { MethodTables } from '../method';
+import type { Change } from './change';
+import type { ProgressCase } from './next-dose';
+import { doseRange, entryOnRung, type DoseRange } from './range';
+
+/**
+ * PROG-4: overly tight → one set off; at the minimum of sets a third of the reps or time; twice in a row one rung down,
+ * at that rung's most reps and one set under its most. On the lowest rung the cut goes on instead.
+ * @returns null when nothing is left to cut
+ */
+export function cutForTightness(
+  { exercise, exposures, row }: ProgressCase,
+  range: DoseRange,
+  library: Library,
+  method: MethodTables,
+): Change | null {
+  const [last, before] = exposures;
+  const from = { exerciseId: exercise.id, dose: last.dose };
+  const saw = { answer: 'tight', place: last.response?.place ?? null, day: last.day, sets: last.dose.sets, amount: last.dose.amount };
+  const twice = before?.response?.answer === 'tight';
+  const lower = twice ? entryOnRung(exercise, -1, library) : null;
+  const lowerRange = lower && doseRange(lower, method.doses[row], library);
+  if (lower && lowerRange) {
+    const dose: Dose = { ...last.dose, sets: Math.max(1, lowerRange.sets[1] - 1), amount: lowerRange.amount[1], unit: lower.doseUnit, per: lower.per };
+    return { kind: 'rung-down', from, to: { exerciseId: lower.id, dose }, rules: ['PROG-4'], saw: { ...saw, twice: true } };
+  }
+  if (last.dose.sets > range.sets[0])
+    return { kind: 'set-down', from, to: { ...from, dose: { ...last.dose, sets: last.dose.sets - 1 } }, rules: ['PROG-4'], saw };
+  const third = Math.floor(last.dose.amount * method.settings.progress.cutShare);
+  const amount = Math.max(1, last.dose.amount - Math.max(1, third));
+  if (amount === last.dose.amount) return null;
+  return { kind: 'amount-down', from, to: { ...from, dose: { ...last.dose, amount } }, rules: ['PROG-4', 'DOSE-1'], saw };
+}

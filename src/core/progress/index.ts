@@ -1,0 +1,5 @@
+export * from './exposure';
+export * from './range';
+export * from './change';
+export * from './next-dose';
+export * from './after-layoff';

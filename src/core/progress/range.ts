@@ -1,0 +1,31 @@
+import type { Exercise, Library, Rung } from '../library';
+import type { DoseRow } from '../method';
+
+/** The range a line moves in: its rung's, else its dose row's (DOSE-1). */
+export interface DoseRange {
+  readonly sets: readonly [number, number];
+  readonly amount: readonly [number, number];
+}
+
+/** The rung an entry stands on, with its place in the ladder counted from 1; null when it is on no ladder. */
+export function rungOf(exercise: Exercise, library: Library): { rung: Rung; index: number } | null {
+  const rung = exercise.ladder && library.ladders.get(exercise.ladder.id)?.rungs[exercise.ladder.rung - 1];
+  return rung && exercise.ladder ? { rung, index: exercise.ladder.rung } : null;
+}
+
+/**
+ * The range of a line.
+ * @returns null when the row cannot be written in the entry's unit
+ */
+export function doseRange(exercise: Exercise, row: DoseRow, library: Library): DoseRange | null {
+  const rung = rungOf(exercise, library)?.rung;
+  const amount = rung?.amount ?? row.amounts[exercise.doseUnit];
+  return amount ? { sets: rung?.sets ?? row.sets, amount } : null;
+}
+
+/** The first entry that stands on a rung of the ladder of `exercise`, `steps` up (or down); null beyond its ends. */
+export function entryOnRung(exercise: Exercise, steps: number, library: Library): Exercise | null {
+  if (!exercise.ladder) return null;
+  const id = library.ladders.get(exercise.ladder.id)?.rungs[exercise.ladder.rung - 1 + steps]?.exercises[0];
+  return id === undefined ? null : (library.exercises.get(id) ?? null);
+}

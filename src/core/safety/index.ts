@@ -1,0 +1,3 @@
+export * from './complaint';
+export * from './bars';
+export * from './place-share';

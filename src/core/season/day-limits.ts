@@ -1,0 +1,33 @@
+import type { MatchTag } from '../calendar';
+import type { MethodSettings } from '../method';
+
+/** What a day allows by its match-day tags (WEEK-2, WEEK-4). */
+export interface DayLimits {
+  /** no heavy lower-body work, no high or shock tier */
+  readonly quiet: boolean;
+  /** the day before an event, and the event's own: a primer at most */
+  readonly primerOnly: boolean;
+  /** the day after an event */
+  readonly recovery: boolean;
+  /** days to the next event that counts, null when none is near */
+  readonly daysBefore: number | null;
+  readonly daysAfter: number | null;
+}
+
+/**
+ * Limits of a day from its tags. A day may carry two tags and holds only what all of them allow (WEEK-7).
+ * @param tags as `matchTags` gives them
+ */
+export function dayLimits(tags: readonly MatchTag[], settings: MethodSettings): DayLimits {
+  const { quietDaysBefore, recoveryDaysAfter } = settings.week;
+  const on = tags.some((tag) => tag.place === 'on');
+  const ahead = tags.filter((tag) => tag.place === 'before');
+  const behind = tags.filter((tag) => tag.place === 'after');
+  return {
+    quiet: on || ahead.some((tag) => tag.friendly || tag.days <= quietDaysBefore),
+    primerOnly: on || ahead.some((tag) => tag.days === 1),
+    recovery: behind.some((tag) => tag.days <= recoveryDaysAfter),
+    daysBefore: on ? 0 : (ahead.find((tag) => !tag.friendly)?.days ?? null),
+    daysAfter: behind[0]?.days ?? null,
+  };
+}

@@ -1,0 +1,2 @@
+export * from './day-limits';
+export * from './is-heavy';

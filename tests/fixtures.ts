@@ -1,0 +1,27 @@
+import type { AthleteFacts } from '../src/core/athlete';
+import type { Brief } from '../src/core/choose';
+import type { Dose } from '../src/core/dose';
+
+/** An athlete who passed every screen and has lifts to load from; override what a case is about. */
+export const athlete = (own: Partial<AthleteFacts> = {}): AthleteFacts => ({
+  id: 'a1', name: 'Ines Roder', ageYears: 22, liftLevel: 'trained', jumpLevel: 'trained', bodyMassKg: 72, growthCmPerMonth: null, jumpSeasons: 3,
+  tests: { R1: 'passed', R2: 'passed', R4: 'passed', R5: 'passed', C1: 'passed', C2: 'passed', C3: 'passed', C4: 'passed', C5: 'passed', C6: 'passed', K1: 'passed', K2: 'passed' },
+  e1rmKg: { 'back-squat': 105, deadlift: 130 }, complaints: [], lastDone: {}, ...own,
+});
+
+export const brief = (own: Partial<Brief> = {}): Brief => ({
+  day: '2026-11-24', phase: 'in-season', minutes: 55, sportId: 'team-handball', weekOfBlock: 2,
+  schools: { contacts: 'usual', order: 'two-leg first', trunkFlexion: 'avoid', shockGate: 'either' },
+  place: {
+    equipment: ['barbell', 'rack', 'dumbbell', 'kettlebell', 'bench', 'box', 'band', 'mat', 'wall', 'landmine', 'med-ball', 'slider', 'pull-up-bar', 'trap-bar'],
+    loading: { barbell: { bar: 20, pairs: [20, 10, 5, 2.5, 1.25].map((mass) => ({ mass, count: 4 })) }, bellsKg: [8, 10, 12, 16, 20, 24, 28] },
+    hardSurface: false,
+  },
+  events: [{ day: '2026-11-28', kind: 'league' }],
+  athletes: Array.from({ length: 14 }, (_, i) => athlete({ id: `a${i + 1}`, name: `Athlete ${i + 1}` })),
+  covered: {}, balance: { knee: 0, hip: 0 }, previous: null, pins: {}, typedOverrides: [], keepPrevious: true, ...own,
+});
+
+export const dose = (own: Partial<Dose> = {}): Dose => ({
+  sets: 3, amount: 5, unit: 'reps', per: null, percent: null, loadKg: null, rir: null, restSeconds: 90, tempo: null, ...own,
+});
