@@ -11,7 +11,7 @@ const SQUATS_IT = fault('knees travel forward', 'Hips to the wall behind you.');
 
 export const HINGES = [
   hinge({
-    id: 'dowel-hinge', name: 'Hip hinge with a stick', pattern: 'hinge-drill', qualities: ['skill', 'structure'], equipment: { allOf: [], anyOf: [] }, station: 'open', setUpSeconds: 3, soreness: 0, flags: [],
+    id: 'dowel-hinge', name: 'Hip hinge with a stick', pattern: 'hinge-drill', qualities: ['skill'], equipment: { allOf: [], anyOf: [] }, station: 'open', setUpSeconds: 3, soreness: 0, flags: [],
     share: { glutes: 0.34, hamstrings: 0.36, trunkExtension: 0.3 }, demands: { hamstring: 1, 'hip-mobility': 2, 'trunk-bracing': 1 },
     cues: ['Head, back and tailbone on the stick.', 'Hips back, knees soft.'], faults: [ROUNDS, SQUATS_IT], cautions: ['Light and slow.'],
   }),
@@ -34,13 +34,13 @@ export const HINGES = [
     cues: ['Push the floor.', 'Bar stays on the legs.', 'Hips and shoulders rise together.'], faults: [ROUNDS, fault('hips shoot up', 'Legs first; squeeze the slack out.')],
   }),
   hinge({
-    id: 'trap-bar-deadlift', name: 'Trap-bar deadlift', pattern: 'hinge-trap-bar', equipment: { allOf: ['trap-bar'], anyOf: [] }, load: { kind: 'barbell', oneRepMax: { lift: 'deadlift', ratio: 1.05 } }, dominance: { knee: 0.45, hip: 0.55 }, soreness: 1,
+    id: 'trap-bar-deadlift', name: 'Trap-bar deadlift', pattern: 'hinge-trap-bar', equipment: { allOf: ['trap-bar'], anyOf: [] }, load: { kind: 'barbell', oneRepMax: { lift: 'deadlift', ratio: 1.05 } }, dominance: { knee: 0.45, hip: 0.55 }, soreness: 1, gates: [{ kind: 'test', test: 'R1' }],
     share: { quadriceps: 0.3, glutes: 0.3, hamstrings: 0.16, adductors: 0.06, trunkExtension: 0.18 },
     demands: { 'max-strength': 3, 'vertical-jump-two-foot': 2, 'horizontal-power': 2, collision: 3, 'grip-pull': 2, 'trunk-bracing': 2 },
     cues: ['Handles by the ankles.', 'Push the floor away.', 'Stand tall, no lean back.'], faults: [ROUNDS, fault('knees lock early', 'Legs and hips finish together.')],
   }),
   hinge({
-    id: 'hip-thrust', name: 'Hip thrust', pattern: 'hinge-thrust', equipment: { allOf: ['barbell', 'bench'], anyOf: [] }, station: 'bench', setUpSeconds: 15, load: { kind: 'barbell', oneRepMax: { lift: 'deadlift', ratio: 0.9 } }, flags: [], dominance: { knee: 0.12, hip: 0.88 }, soreness: 1, vector: 'horizontal', secondsPerRep: 3,
+    id: 'hip-thrust', name: 'Hip thrust', pattern: 'hinge-thrust', equipment: { allOf: ['barbell', 'bench'], anyOf: [] }, station: 'bench', setUpSeconds: 15, load: { kind: 'barbell', oneRepMax: { lift: 'deadlift', ratio: 0.9 } }, flags: [], dominance: { knee: 0.12, hip: 0.88 }, soreness: 1, vector: 'horizontal', secondsPerRep: 3, gates: [{ kind: 'level', of: 'lift', atLeast: 'developing' }],
     share: { glutes: 0.62, hamstrings: 0.2, adductors: 0.08, trunkExtension: 0.1 },
     demands: { 'max-strength': 2, 'horizontal-power': 3, 'top-speed': 2, hamstring: 1, collision: 1, 'lateral-push': 1 },
     cues: ['Chin tucked, ribs down.', 'Drive through the heels.', 'Shins upright at the top.'], faults: [fault('lower back arches', 'Tuck under; less load.'), fault('hamstrings cramp', 'Feet a little closer.', 'C2')],
@@ -53,7 +53,7 @@ export const HINGES = [
     cues: ['Hike it back.', 'Snap the hips.', 'Arms are ropes.'], faults: [SQUATS_IT, fault('arms lift the bell', 'Hips throw it; hands only hold.')],
   }),
   hinge({
-    id: 'slide-leg-curl', name: 'Slide leg curl', aliases: ['sliding curl'], pattern: 'hinge-curl', qualities: ['eccentric', 'structure'], equipment: { allOf: ['mat'], anyOf: ['slider', 'ball'] }, station: 'mat', setUpSeconds: 5, flags: ['lengthened'], soreness: 2, vector: 'horizontal', secondsPerRep: 5, dominance: { knee: 0.1, hip: 0.9 },
+    id: 'slide-leg-curl', name: 'Slide leg curl', aliases: ['sliding curl'], pattern: 'hinge-curl', qualities: ['eccentric'], equipment: { allOf: ['mat'], anyOf: ['slider', 'ball'] }, station: 'mat', setUpSeconds: 5, flags: ['lengthened'], soreness: 2, vector: 'horizontal', secondsPerRep: 5, dominance: { knee: 0.1, hip: 0.9 },
     share: { hamstrings: 0.66, glutes: 0.22, gastrocnemius: 0.06, trunkExtension: 0.06 },
     demands: { hamstring: 3, 'top-speed': 2, 'deceleration-cutting': 1 },
     cues: ['Hips stay up.', 'Slow out, four seconds.', 'Heels dig in.'], faults: [fault('hips drop', 'Shorter slide.', 'C2')], cautions: ['Start small: it leaves soreness.'],

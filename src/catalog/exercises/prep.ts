@@ -10,7 +10,7 @@ const RUSHED = fault('rushed', 'Slower; own every step.');
 
 export const PREP = [
   travel({
-    id: 'travel-series', name: 'March, shuffle, carioca, backward', aliases: ['travel warm-up'], pattern: 'travel-series', secondsPerRep: 3.2, share: { quadriceps: 0.2, glutes: 0.2, hamstrings: 0.12, hipFlexors: 0.16, gastrocnemius: 0.16, adductors: 0.16 }, demands: { 'ankle-foot': 1, 'hip-mobility': 1 },
+    id: 'travel-series', name: 'March, shuffle, carioca, backward', aliases: ['travel warm-up'], pattern: 'travel-series', secondsPerRep: 3.2, share: { quadriceps: 0.2, glutes: 0.2, hamstrings: 0.12, hipFlexors: 0.16, gastrocnemius: 0.16, adductors: 0.16 }, demands: { 'ankle-foot': 1, 'hip-mobility': 1, 'lateral-push': 1, 'deceleration-cutting': 1 },
     cues: ['Out marching, back shuffling.', 'Then carioca and backward.', 'Tall all the way.'], faults: [RUSHED],
   }),
   travel({

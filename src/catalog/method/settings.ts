@@ -14,7 +14,7 @@ export const SETTINGS: MethodSettings = {
     unknownHighestTier: 'medium', returnFactor: 0.25,
   },
   tierWeights: { lowTwoFootInPlace: 0.25, low: 0.5, medium: 1, high: 1.5, shock: 2 },
-  rest: { fullSeconds: 90, fullWorkRest: 5, fullRange: [60, 180] },
+  rest: { fullSeconds: 90, fullWorkRest: 5, secondsPerLanding: 1.5, fullRange: [60, 180] },
   loading: {
     formula: 'epley', validDays: 42, maxReps: 12, maxPrescribingReps: 20, stepMin: 0.02, stepMax: 0.05,
     percentTolerance: 0.02, rampStep: [0.1, 0.2], displayMaxReps: 10,

@@ -6,7 +6,7 @@ import type { Context } from './context';
 import type { SlotOptions } from './options';
 
 const NONE: CompiledOption = {
-  option: null, lin: 0, timeS: 0, contacts: 0, rawContacts: 0, pattern: null,
+  option: null, lin: 0, timeS: 0, contacts: 0, rawContacts: 0, pattern: -1,
   demand: new Int32Array(DEMANDS.length), knee: 0, hip: 0, guard: 0, quotas: 0,
 };
 
@@ -23,14 +23,15 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
   );
   const primerCap = limits.primerOnly ? settings.week.primerContacts : Infinity;
   const groups = new Set(slots.map(({ slot }) => slot.group ?? slot.id)).size;
+  const compiled = slots.map((entry) => ({
+    id: entry.slot.id,
+    options: [
+      ...entry.options.map((option) => withQuotas(compileOption(option, entry, context), template)),
+      ...(entry.slot.optional || entry.options.length === 0 ? [NONE] : []),
+    ],
+    }));
   return {
-    slots: slots.map((entry) => ({
-      id: entry.slot.id,
-      options: [
-        ...entry.options.map((option) => withQuotas(compileOption(option, entry, context), template)),
-        ...(entry.slot.optional || entry.options.length === 0 ? [NONE] : []),
-      ],
-    })),
+    slots: compiled,
     timeLimitS: brief.minutes * 60 - (groups - 1) * settings.time.transitionS,
     contactLimit: budget.limit * CONTACT_SCALE,
     rawContactLimit: Math.min(budget.rawCap, primerCap),
@@ -39,6 +40,7 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
     kneeStart: Math.round(brief.balance.knee * 10),
     hipStart: Math.round(brief.balance.hip * 10),
     quotaCount: template.quotas.length,
+    patternCount: context.patterns.size,
     context,
   };
 }

@@ -1,6 +1,6 @@
 import { dayLimits, type DayLimits } from '../season';
 import { doseLevelFor, type DoseLevel } from '../dose';
-import { isLevelAtLeast, LEVELS, type Level, type Library, type Sport } from '../library';
+import { isLevelAtLeast, LEVELS, type Exercise, type Level, type Library, type Sport } from '../library';
 import { matchTags, type MatchTag } from '../calendar';
 import type { DoseRowId, MethodTables } from '../method';
 import { knownTiers } from '../testing';
@@ -19,6 +19,12 @@ export interface Context {
   readonly liftLevel: Level;
   readonly jumpLevel: Level;
   readonly doseLevel: DoseLevel;
+  /** the library in id order, so that the same brief gives the same card */
+  readonly exercises: readonly Exercise[];
+  /** movement patterns by index */
+  readonly patterns: ReadonlyMap<string, number>;
+  /** shares of the squad barred, by entry and dose, as they are worked out */
+  readonly barredShares: Map<string, number>;
 }
 
 /**
@@ -40,6 +46,9 @@ export function makeContext(brief: Brief, library: Library, method: MethodTables
     liftLevel,
     jumpLevel: known ? medianLevel(brief.athletes.map((a) => a.jumpLevel)) : 'foundation',
     doseLevel: doseLevelFor(liftLevel, known, brief.weekOfBlock),
+    exercises: [...library.exercises.values()].sort((a, b) => (a.id < b.id ? -1 : 1)),
+    patterns: new Map([...new Set([...library.exercises.values()].map(({ pattern }) => pattern))].map((pattern, i) => [pattern, i])),
+    barredShares: new Map(),
   };
 }
 

@@ -1,3 +1,4 @@
+import { takesLoad } from '../dose';
 import { contactsOf } from '../jumps';
 import { DEMANDS } from '../library';
 import type { Slot } from '../method';
@@ -30,6 +31,9 @@ export function explainLine({ exercise, row, dose, barredShare }: Option, slot: 
   else reasons.push({ code: 'part_of_template', rules: ['SEL-7'], facts: { block: slot.block } });
 
   reasons.push({ code: 'dosed_by', rules: ['PHASE-3'], facts: { row, rowName: method.doses[row].name, phase: method.phases[brief.phase].name } });
+  const lift = exercise.load.oneRepMax?.lift;
+  if (takesLoad(exercise, dose) && !brief.athletes.some((athlete) => lift !== undefined && lift in athlete.e1rmKg))
+    reasons.push({ code: 'load_to_be_found', rules: ['DOSE-2'], facts: { rir: dose.rir ?? 0, rampLow: method.settings.loading.rampStep[0], rampHigh: method.settings.loading.rampStep[1] } });
   const contacts = contactsOf(exercise, dose, method.settings);
   if (contacts.tier !== null && contacts.raw > 0)
     reasons.push({ code: 'lands', rules: ['COUNT-3', 'JUMP-9'], facts: { raw: contacts.raw, weighted: contacts.weighted, tier: contacts.tier } });

@@ -86,7 +86,7 @@ export function judgeDay(exercise: Exercise, row: DoseRowId, dose: Dose, athlete
   const tier = tierOf(exercise, dose);
   if (tier === 'high' || tier === 'shock') return { code: 'day_bars_tier', rules: ['WEEK-2'], facts: { ...facts, tier } };
   if (isHeavy({ exercise, row, dose }, method)) return { code: 'day_bars_heavy', rules: ['WEEK-2'], facts };
-  if (athlete === null || exercise.plyo || !LOWER_BODY.includes(exercise.family)) return null;
+  if (athlete === null || exercise.dominance === null || exercise.plyo || !LOWER_BODY.includes(exercise.family)) return null;
   const last = athlete.lastDone[exercise.id];
   const isNew = last === undefined || daysBetween(last, brief.day) > method.settings.week.newAfterDays;
   return isNew ? { code: 'day_bars_new', rules: ['WEEK-2'], facts: { ...facts, newAfterDays: method.settings.week.newAfterDays } } : null;

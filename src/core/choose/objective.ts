@@ -15,7 +15,8 @@ export interface CompiledOption {
   readonly timeS: number;
   readonly contacts: number;
   readonly rawContacts: number;
-  readonly pattern: string | null;
+  /** index of the movement pattern, −1 for none: a session holds one of each */
+  readonly pattern: number;
   /** demand × sets, in the order of DEMANDS */
   readonly demand: Int32Array;
   /** knee and hip sets × 10 */
@@ -37,36 +38,70 @@ export interface Model {
   readonly kneeStart: number;
   readonly hipStart: number;
   readonly quotaCount: number;
+  readonly patternCount: number;
   readonly context: Context;
 }
 
 const REACH = 128;
 
+/** Running sums of a selection; options are added and taken away as the search tries them. */
+export interface Totals {
+  lin: number;
+  timeS: number;
+  contacts: number;
+  rawContacts: number;
+  knee: number;
+  hip: number;
+  guard: number;
+  readonly demand: Int32Array;
+  readonly quotas: Int32Array;
+  readonly patterns: Int32Array;
+  /** patterns that stand more than once */
+  repeats: number;
+}
+
+/** Sums before anything is chosen: what the week already holds. */
+export const startTotals = (model: Model): Totals => ({
+  lin: 0, timeS: 0, contacts: 0, rawContacts: 0, knee: model.kneeStart, hip: model.hipStart, guard: 0,
+  demand: Int32Array.from(model.coveredStart),
+  quotas: new Int32Array(model.quotaCount),
+  patterns: new Int32Array(model.patternCount),
+  repeats: 0,
+});
+
+/** Adds an option to the sums (sign 1) or takes it away (sign −1). */
+export function addTo(totals: Totals, option: CompiledOption, sign: 1 | -1): void {
+  totals.lin += sign * option.lin;
+  totals.timeS += sign * option.timeS;
+  totals.contacts += sign * option.contacts;
+  totals.rawContacts += sign * option.rawContacts;
+  totals.knee += sign * option.knee;
+  totals.hip += sign * option.hip;
+  totals.guard += sign * option.guard;
+  const { demand, quotas, patterns } = totals;
+  for (let j = 0; j < demand.length; j++) demand[j] = (demand[j] ?? 0) + sign * (option.demand[j] ?? 0);
+  for (let q = 0; q < quotas.length; q++) if (option.quotas & (1 << q)) quotas[q] = (quotas[q] ?? 0) + sign;
+  if (option.pattern < 0) return;
+  const before = patterns[option.pattern] ?? 0;
+  patterns[option.pattern] = before + sign;
+  if (sign === 1 && before >= 1) totals.repeats++;
+  if (sign === -1 && before >= 2) totals.repeats--;
+}
+
+/** Whether the sums break time, contacts, or one of a pattern. */
+export const breaksLimit = (model: Model, totals: Totals): boolean =>
+  totals.repeats > 0 || totals.timeS > model.timeLimitS || totals.contacts > model.contactLimit || totals.rawContacts > model.rawContactLimit;
+
 /**
- * Points of a selection's shared terms: coverage with diminishing returns, the knee : hip band as deviation in sets,
- * guards, and missed quotas.
+ * Points of a selection: what its options bring alone, coverage with diminishing returns, the knee : hip band as
+ * deviation in sets, guards, and missed quotas.
  */
-export function sharedPoints(model: Model, chosen: readonly CompiledOption[]): number {
+export function pointsOf(model: Model, totals: Totals): number {
   const { choice } = model.context.method.settings;
-  let points = 0;
-  for (let j = 0; j < model.coverage.length; j++) {
-    let x = model.coveredStart[j] ?? 0;
-    for (const option of chosen) x += option.demand[j] ?? 0;
-    points += model.coverage[j]?.[Math.min(x, REACH - 1)] ?? 0;
-  }
-  let knee = model.kneeStart;
-  let hip = model.hipStart;
-  let guards = 0;
-  let quotas = 0;
-  for (const option of chosen) {
-    knee += option.knee;
-    hip += option.hip;
-    guards += option.guard;
-    quotas |= option.quotas;
-  }
-  points -= balancePenalty(knee, hip, model);
-  for (let g = 0; g < guards; g++) points += choice.guard[g] ?? 0;
-  for (let q = 0; q < model.quotaCount; q++) if ((quotas & (1 << q)) === 0) points -= choice.missedQuota;
+  let points = totals.lin - balancePenalty(totals.knee, totals.hip, model);
+  for (let j = 0; j < totals.demand.length; j++) points += model.coverage[j]?.[Math.min(totals.demand[j] ?? 0, REACH - 1)] ?? 0;
+  for (let g = 0; g < totals.guard; g++) points += choice.guard[g] ?? 0;
+  for (let q = 0; q < model.quotaCount; q++) if ((totals.quotas[q] ?? 0) === 0) points -= choice.missedQuota;
   return points;
 }
 
@@ -106,7 +141,7 @@ export function compileOption(option: Option, { slot }: SlotOptions, context: Co
     timeS: lineSeconds(option, slot.group !== null),
     contacts: Math.round(contacts.weighted * CONTACT_SCALE),
     rawContacts: contacts.raw,
-    pattern: exercise.pattern,
+    pattern: context.patterns.get(exercise.pattern) ?? -1,
     demand: Int32Array.from(DEMANDS, (demand) => (exercise.demands[demand] ?? 0) * dose.sets),
     knee: Math.round(sets * (exercise.dominance?.knee ?? 0) * 10),
     hip: Math.round(sets * (exercise.dominance?.hip ?? 0) * 10),

@@ -1,5 +1,5 @@
 import { chooseDose, type Dose, type DoseLevel } from '../dose';
-import type { Exercise } from '../library';
+import { getExercise, type Exercise } from '../library';
 import type { DoseRowId, Slot } from '../method';
 import { doseRange, rungOf } from '../progress';
 import type { PreviousLine } from './brief';
@@ -14,14 +14,15 @@ export interface Option {
   readonly barredShare: number;
 }
 
-/** A slot with everything that may fill it, in id order. */
+/** A slot with what may fill it, in id order. `free` leaves the coach's pin and the last card aside: it is what swaps offer. */
 export interface SlotOptions {
   readonly slot: Slot;
   readonly options: readonly Option[];
+  readonly free: readonly Option[];
 }
 
 /** Rows a slot may be dosed by in this phase (PHASE-3), best first. */
-export function slotRows(slot: Slot, { method, brief }: Context): readonly DoseRowId[] {
+function slotRows(slot: Slot, { method, brief }: Context): readonly DoseRowId[] {
   const phase = method.phases[brief.phase];
   if (slot.rows === 'strength') return [...phase.lead, ...phase.beside, 'D-ASST'];
   if (slot.rows === 'jump') return phase.jump;
@@ -30,33 +31,56 @@ export function slotRows(slot: Slot, { method, brief }: Context): readonly DoseR
 
 /**
  * Candidates of one slot for the squad (SEL-1): by family, pattern, quality, kit, tier, day, and how many may do it.
- * Each entry is dosed by the first row of the slot that fits it, at one or two numbers of sets.
- * @param free leave the coach's pin and the last card aside: everything the slot could hold, for swaps
+ * A main slot falls back on its last row only when nothing takes a better one. Each entry is dosed by the first row of
+ * the slot that fits it, at one or two numbers of sets. A pin of the coach stands alone, and a line of the last card
+ * stays where it may (BLOCK-2).
  */
-export function slotOptions(slot: Slot, context: Context, free = false): SlotOptions {
-  const { brief, library, method } = context;
+export function slotOptions(slot: Slot, context: Context): SlotOptions {
+  const { brief, library } = context;
   const rows = slotRows(slot, context);
-  const guardIds = new Set(context.sport.guards.flatMap((guard) => guard.exercises));
-  const pin = free ? undefined : brief.pins[slot.id];
   const previous = brief.previous?.lines.find((line) => line.slot === slot.id);
-  const options: Option[] = [];
-  for (const exercise of [...library.exercises.values()].sort((a, b) => (a.id < b.id ? -1 : 1))) {
-    if (pin ? pin.exerciseId !== exercise.id : !fitsSlot(exercise, slot, guardIds, context)) continue;
-    const row = rowFor(exercise, rows, context) ?? (pin ? anyRow(exercise, context) : null);
-    if (row === null) continue;
-    for (const dose of pin?.dose ? [pin.dose] : doses(exercise, row, previous, context)) {
-      if (!pin && judgeDay(exercise, row, dose, null, context)) continue;
-      const barred = brief.athletes.filter((athlete) => judgeOption(exercise, row, dose, athlete, context) ?? judgeDay(exercise, row, dose, athlete, context));
-      const barredShare = brief.athletes.length === 0 ? 0 : barred.length / brief.athletes.length;
-      if (pin || barredShare <= method.settings.choice.maxBarredShare) options.push({ exercise, row, dose, barredShare });
-    }
+  const guardIds = new Set(context.sport.guards.flatMap((guard) => guard.exercises));
+  const all = context.exercises
+    .filter((exercise) => fitsSlot(exercise, slot, guardIds, context))
+    .flatMap((exercise) => dosed(exercise, rows, slot, previous, context));
+  const lead = slot.main ? all.filter(({ row }) => row !== rows.at(-1)) : [];
+  const free = lead.length > 0 ? lead : all;
+  const pin = brief.pins[slot.id];
+  if (pin) {
+    const exercise = getExercise(library, pin.exerciseId);
+    const row = rowFor(exercise, rows, context) ?? anyRow(exercise, context);
+    const own = row === null ? [] : pin.dose ? [pin.dose] : doses(exercise, row, slot, previous, context);
+    return { slot, free, options: row === null ? [] : own.map((dose) => ({ exercise, row, dose, barredShare: barredShare(exercise, row, dose, context) })) };
   }
-  const kept = free || pin || !brief.keepPrevious ? [] : options.filter(({ exercise }) => exercise.id === previous?.exerciseId);
-  return { slot, options: kept.length > 0 ? kept : options };
+  const kept = brief.keepPrevious ? free.filter(({ exercise }) => exercise.id === previous?.exerciseId) : [];
+  return { slot, free, options: kept.length > 0 ? kept : free };
+}
+
+function dosed(exercise: Exercise, rows: readonly DoseRowId[], slot: Slot, previous: PreviousLine | undefined, context: Context): Option[] {
+  const row = rowFor(exercise, rows, context);
+  if (row === null) return [];
+  return doses(exercise, row, slot, previous, context).flatMap((dose) => {
+    if (judgeDay(exercise, row, dose, null, context)) return [];
+    const share = barredShare(exercise, row, dose, context);
+    return share <= context.method.settings.choice.maxBarredShare ? [{ exercise, row, dose, barredShare: share }] : [];
+  });
+}
+
+/** The share of the squad for whom an entry at a dose is barred today, 0–1; remembered, since slots share entries. */
+function barredShare(exercise: Exercise, row: DoseRowId, dose: Dose, context: Context): number {
+  const { athletes } = context.brief;
+  if (athletes.length === 0) return 0;
+  const key = [exercise.id, row, dose.sets, dose.amount, dose.rir, dose.percent].join('|');
+  const known = context.barredShares.get(key);
+  if (known !== undefined) return known;
+  const barred = athletes.filter((athlete) => judgeOption(exercise, row, dose, athlete, context) ?? judgeDay(exercise, row, dose, athlete, context));
+  const share = barred.length / athletes.length;
+  context.barredShares.set(key, share);
+  return share;
 }
 
 /** Whether an entry belongs in a slot at this place, whoever does it. */
-export function fitsSlot(exercise: Exercise, slot: Slot, guardIds: ReadonlySet<string>, { brief }: Context): boolean {
+function fitsSlot(exercise: Exercise, slot: Slot, guardIds: ReadonlySet<string>, { brief }: Context): boolean {
   if (!slot.families.includes(exercise.family)) return false;
   if (slot.patterns.length > 0 && !slot.patterns.includes(exercise.pattern)) return false;
   if (slot.qualities.length > 0 && !exercise.qualities.some((quality) => slot.qualities.includes(quality))) return false;
@@ -71,7 +95,7 @@ const hasKit = ({ equipment }: Exercise, kit: readonly string[]): boolean =>
   (equipment.anyOf.length === 0 || equipment.anyOf.some((item) => kit.includes(item)));
 
 /** The first row that trains a quality the entry has and can be written in its unit, made gentler for the squad's level. */
-export function rowFor(exercise: Exercise, rows: readonly DoseRowId[], { method, library, liftLevel }: Context): DoseRowId | null {
+function rowFor(exercise: Exercise, rows: readonly DoseRowId[], { method, library, liftLevel }: Context): DoseRowId | null {
   for (const wanted of rows) {
     const row = rowForLevel(wanted, liftLevel, method);
     const { quality } = method.doses[row];
@@ -86,10 +110,12 @@ function anyRow(exercise: Exercise, { method, library }: Context): DoseRowId | n
 }
 
 /** The dose of the last card or at the squad's level, and one set fewer where the range has room, so that time can be found. */
-function doses(exercise: Exercise, row: DoseRowId, previous: PreviousLine | undefined, { method, library, doseLevel }: Context): Dose[] {
+function doses(exercise: Exercise, row: DoseRowId, slot: Slot, previous: PreviousLine | undefined, { method, library, doseLevel }: Context): Dose[] {
   const rung = rungOf(exercise, library)?.rung ?? null;
   const levels: DoseLevel[] = doseLevel === 'bottom' ? ['bottom'] : [doseLevel, 'bottom'];
   const carried = previous?.exerciseId === exercise.id && previous.row === row ? [previous.dose] : [];
   const found = [...carried, ...levels.flatMap((level) => chooseDose(method.doses[row], exercise, rung, level, method.settings) ?? [])];
-  return found.filter((dose, i) => found.findIndex((other) => other.sets === dose.sets) === i);
+  const { cap } = slot;
+  const capped = cap ? found.map((dose) => ({ ...dose, sets: Math.min(dose.sets, cap.sets), amount: Math.min(dose.amount, cap.amount) })) : found;
+  return capped.filter((dose, i) => capped.findIndex((other) => other.sets === dose.sets) === i);
 }

@@ -82,7 +82,7 @@ describe('solveCard', () => {
   });
 
   it('follows the dose table, not the code', () => {
-    const changed = overlayTables(METHOD, [{ table: 'doses', json: { 'D-MAINT': { sets: [4, 4] } } }]);
+    const changed = overlayTables(METHOD, [{ table: 'doses', json: { 'D-MAINT': { sets: [4, 4], rest: [60, 60] } } }]);
     expect(solve(brief()).card.lines.find((l) => l.slot === 'main')?.dose.sets).toBeLessThan(4);
     expect(solve(brief(), changed).card.lines.find((l) => l.slot === 'main')?.dose.sets).toBe(4);
   });

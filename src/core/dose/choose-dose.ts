@@ -53,12 +53,12 @@ function restOf(
 ): number | null {
   if (sets <= 1 && row.rest !== 'school') return null;
   if (row.rest === 'school') {
-    const workS = amount * (exercise.doseUnit === 'reps' ? exercise.secondsPerRep : 1) * (exercise.per ? 2 : 1);
+    const perUnitS = exercise.doseUnit === 'reps' ? settings.rest.secondsPerLanding * (exercise.plyo?.contactsPerRep ?? 1) : 1;
+    const workS = amount * perUnitS * (exercise.per ? 2 : 1);
     return Math.min(Math.max(settings.rest.fullSeconds, Math.round(workS * settings.rest.fullWorkRest)), settings.rest.fullRange[1]);
   }
   if (row.rest === 'work') return Math.round(amount);
-  const middle = Math.round((row.rest[0] + row.rest[1]) / 2 / 15) * 15;
-  return middle === 0 ? null : middle;
+  return row.rest[0] === 0 ? null : Math.round((row.rest[0] + row.rest[1]) / 2 / 15) * 15;
 }
 
 /** The level of dose an athlete or squad is given: bottom where START-2, foundation or a fresh start ask for it. */

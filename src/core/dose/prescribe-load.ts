@@ -13,6 +13,10 @@ export interface KnownStrength {
   readonly ageYears: number | null;
 }
 
+/** Whether an entry at a dose is done with a load that has to be known or found. */
+export const takesLoad = (exercise: Exercise, dose: Dose): boolean =>
+  !UNLOADED.includes(exercise.load.kind) && dose.rir !== null && dose.unit === 'reps';
+
 /**
  * Puts % of 1RM and a load into a dose (DOSE-2, 5, 11): reps + RIR pick the percentage, held inside the row's band and
  * the youth limit (SAFE-3), and the load is rounded down to what can be loaded. Without an e1RM the dose stays by RIR
@@ -29,10 +33,9 @@ export function prescribeLoad(
 ): { dose: Dose; reason: Reason | null } {
   const reference = exercise.load.oneRepMax;
   const rir = dose.rir ?? 0;
-  const takesLoad = !UNLOADED.includes(exercise.load.kind) && dose.rir !== null && dose.unit === 'reps';
-  if (takesLoad && (!reference || strength.e1rmKg === null))
+  if (takesLoad(exercise, dose) && (!reference || strength.e1rmKg === null))
     return { dose, reason: { code: 'load_to_be_found', rules: ['DOSE-2'], facts: { rir, rampLow: method.settings.loading.rampStep[0], rampHigh: method.settings.loading.rampStep[1] } } };
-  if (!takesLoad || !reference || !row.intensity || strength.e1rmKg === null) return { dose, reason: null };
+  if (!takesLoad(exercise, dose) || !reference || !row.intensity || strength.e1rmKg === null) return { dose, reason: null };
   const { loading, youth } = method.settings;
   const share = percentFor(loading.formula, dose.amount, rir, loading.maxPrescribingReps);
   if (!share.ok) return { dose, reason: null };

@@ -81,6 +81,8 @@ export const slotSchema = z.object({
   maxTier: z.enum(TIERS).nullable(),
   guard: z.boolean(),
   main: z.boolean(),
+  /** most sets and reps this slot takes, whatever the row says */
+  cap: z.object({ sets: z.number().int(), amount: z.number() }).nullable(),
   optional: z.boolean(),
 });
 export type Slot = z.infer<typeof slotSchema>;
@@ -105,7 +107,7 @@ export const settingsSchema = z.object({
   tierWeights: z.object({
     lowTwoFootInPlace: z.number(), low: z.number(), medium: z.number(), high: z.number(), shock: z.number(),
   }),
-  rest: z.object({ fullSeconds: z.number(), fullWorkRest: z.number(), fullRange: span }),
+  rest: z.object({ fullSeconds: z.number(), fullWorkRest: z.number(), secondsPerLanding: z.number(), fullRange: span }),
   loading: z.object({
     formula: z.enum(['epley', 'brzycki', 'lombardi', 'mayhew', 'wathan', 'oconner', 'lander']),
     validDays: z.number(), maxReps: z.number(), maxPrescribingReps: z.number(), stepMin: z.number(), stepMax: z.number(),
