@@ -23,6 +23,8 @@ export const doseRowSchema = z.object({
   tempo: z.string().nullable(),
   gentler: rowId.nullable(),
   atLeast: z.enum(LEVELS).nullable(),
+  /** whether the response to it moves its dose: prep and mobility stay as they are */
+  progresses: z.boolean(),
   hard: z.boolean(),
 });
 export type DoseRow = z.infer<typeof doseRowSchema>;

@@ -35,7 +35,7 @@ export function nextDose(of: ProgressCase, library: Library, method: MethodTable
   const { exercise, exposures, today } = of;
   const [last] = exposures;
   const range = doseRange(exercise, method.doses[of.row], library);
-  if (!range) return null;
+  if (!range || !method.doses[of.row].progresses) return null;
   const away = Math.max(daysBetween(of.lastSession, today), daysBetween(last.day, today));
   const layoff = afterLayoff({ ...of, dose: last.dose }, away, range, library, method);
   if (layoff) return layoff;

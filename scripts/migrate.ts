@@ -1,0 +1,3 @@
+import { migrateDatabase } from '../src/lib/server/db/migrate';
+
+await migrateDatabase();

@@ -1,0 +1,39 @@
+#!/usr/bin/env bash
+# with-app.sh COMMAND…: runs a command against the built application with the demo club, a database of its own and a
+# fixed Tuesday, on free ports; takes everything down afterwards. JALEO_TODAY is a file the command may rewrite.
+set -euo pipefail
+ROOT=$(cd "$(dirname "$0")/.." && pwd)
+cd "$ROOT"
+. scripts/database.sh
+mkdir -p .data
+ensure_packages
+db_start test fast
+DB="jaleo_app_$$"
+APP=''
+finish() {
+  trap - EXIT INT TERM
+  [ -z "$APP" ] || { kill -TERM "$APP" 2>/dev/null || true; wait "$APP" 2>/dev/null || true; }
+  db_drop "$DB" || true
+  rm -f ".data/today-$$"
+  db_release
+}
+trap finish EXIT
+trap 'exit 130' INT
+trap 'exit 143' TERM
+db_use "$DB"
+npm run -s prepare:kit >/dev/null 2>&1
+npm run -s db:migrate
+ensure_build
+PORT=$(free_port)
+echo '2026-11-24' >".data/today-$$"
+export PORT HOST=127.0.0.1 ORIGIN="http://localhost:$PORT" BODY_SIZE_LIMIT=2M NODE_ENV=production JALEO_TODAY="$ROOT/.data/today-$$"
+npm run -s db:demo
+node build >.data/app-test.log 2>&1 8>&- &
+APP=$!
+export APP_PID=$APP BASE_URL="$ORIGIN"
+for _ in $(seq 100); do
+  node -e "fetch('http://127.0.0.1:$PORT/healthz').then((r)=>process.exit(r.ok?0:1),()=>process.exit(1))" && break
+  kill -0 "$APP" 2>/dev/null || { cat .data/app-test.log >&2; exit 1; }
+  sleep 0.2
+done
+"$@"

@@ -1,0 +1,37 @@
+import type { Place } from '$core/choose';
+
+/** A squad's gym: what it has to train with. Masses in kg. */
+export interface Kit {
+  readonly equipment: readonly string[];
+  readonly racks: number;
+  readonly barKg: number;
+  readonly smallestPlateKg: number;
+  readonly bellsKg: readonly number[];
+  readonly hardSurface: boolean;
+}
+
+/** Equipment a coach can tick, in the words of the library. */
+export const EQUIPMENT = [
+  'barbell', 'rack', 'trap-bar', 'dumbbell', 'kettlebell', 'landmine', 'cable', 'band', 'bench', 'box', 'pull-up-bar', 'mat', 'slider', 'ball', 'med-ball', 'wall',
+] as const;
+
+export const DEFAULT_KIT: Kit = {
+  equipment: ['barbell', 'rack', 'dumbbell', 'kettlebell', 'band', 'bench', 'box', 'pull-up-bar', 'mat', 'wall'],
+  racks: 3,
+  barKg: 20,
+  smallestPlateKg: 1.25,
+  bellsKg: [6, 8, 10, 12, 14, 16, 18, 20, 22, 24, 28, 32],
+  hardSurface: false,
+};
+
+const PLATES_KG = [25, 20, 15, 10, 5, 2.5, 1.25, 0.5, 0.25];
+
+/** The kit as the rules read it: as many pairs of each plate from the smallest up. */
+export const placeOf = (kit: Kit): Place => ({
+  equipment: kit.equipment,
+  loading: {
+    barbell: { bar: kit.barKg, pairs: PLATES_KG.filter((mass) => mass >= kit.smallestPlateKg).map((mass) => ({ mass, count: null })) },
+    bellsKg: kit.bellsKg,
+  },
+  hardSurface: kit.hardSurface,
+});

@@ -1,0 +1,40 @@
+import { betterAuth } from 'better-auth';
+import { drizzleAdapter } from 'better-auth/adapters/drizzle';
+import { organization } from 'better-auth/plugins';
+import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
+import pg from 'pg';
+import { v7 } from 'uuid';
+import { authSecret, databaseUrls, origin } from '../config';
+import * as tables from '../db/schema/auth';
+import { accessControl, organizationRoles } from './access';
+
+let pool: pg.Pool | undefined;
+
+/** The sign-in schema's own connection: its role sees nothing of the clubs. */
+export const authDatabase = (): NodePgDatabase => drizzle((pool ??= new pg.Pool({ connectionString: databaseUrls().auth, max: 4 })));
+
+const make = () =>
+  betterAuth({
+    appName: 'Jaleo',
+    baseURL: origin(),
+    secret: authSecret(),
+    telemetry: { enabled: false },
+    database: drizzleAdapter(authDatabase(), { provider: 'pg', schema: tables }),
+    advanced: { database: { generateId: () => v7() }, useSecureCookies: origin().startsWith('https:') },
+    emailAndPassword: { enabled: true, minPasswordLength: 10, autoSignIn: true },
+    // one gym shares one address: the limit guards the server, not one account
+    rateLimit: { enabled: true, storage: 'database', window: 60, max: 600, customRules: { '/sign-in/email': { window: 60, max: 120 } } },
+    session: { cookieCache: { enabled: false } },
+    plugins: [organization({ ac: accessControl, roles: organizationRoles, creatorRole: 'head-coach', allowUserToCreateOrganization: false })],
+  });
+
+let instance: ReturnType<typeof make> | undefined;
+
+/** Sign-in, made on first use so that a build needs no database. */
+export const auth = (): ReturnType<typeof make> => (instance ??= make());
+
+export async function closeAuth(): Promise<void> {
+  await pool?.end();
+  pool = undefined;
+  instance = undefined;
+}

@@ -1,0 +1,29 @@
+import { and, asc, eq } from 'drizzle-orm';
+import { member } from '../db/schema/auth';
+import { ROLES, type Role } from './access';
+import { auth, authDatabase } from './auth';
+
+/** Who asks, for which club, as what. */
+export interface Identity {
+  readonly userId: string;
+  readonly name: string;
+  readonly email: string;
+  readonly clubId: string;
+  readonly role: Role;
+}
+
+/** The signed-in person and the club they work in, or null. */
+export async function identify(headers: Headers): Promise<Identity | null> {
+  const found = await auth().api.getSession({ headers });
+  if (!found) return null;
+  const active = found.session.activeOrganizationId;
+  const [membership] = await authDatabase()
+    .select({ clubId: member.organizationId, role: member.role })
+    .from(member)
+    .where(and(eq(member.userId, found.user.id), active ? eq(member.organizationId, active) : undefined))
+    .orderBy(asc(member.createdAt))
+    .limit(1);
+  const role = ROLES.find((known) => known === membership?.role);
+  if (!membership || !role) return null;
+  return { userId: found.user.id, name: found.user.name, email: found.user.email, clubId: membership.clubId, role };
+}

@@ -1,0 +1,51 @@
+import { AsyncLocalStorage } from 'node:async_hooks';
+import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
+import { sql } from 'drizzle-orm';
+import pg from 'pg';
+import { databaseUrls } from '../config';
+import * as schema from './schema';
+
+export type Tx = Parameters<Parameters<NodePgDatabase<typeof schema>['transaction']>[0]>[0];
+
+/** How many statements a request has sent, so that a page's count is known and a test can hold it. */
+export const queryCount = new AsyncLocalStorage<{ count: number }>();
+const logger = {
+  logQuery(): void {
+    const store = queryCount.getStore();
+    if (store) store.count += 1;
+  },
+};
+
+let pool: pg.Pool | undefined;
+let database: NodePgDatabase<typeof schema> | undefined;
+
+function open(): NodePgDatabase<typeof schema> {
+  pool ??= new pg.Pool({ connectionString: databaseUrls().app, max: 10 });
+  database ??= drizzle(pool, { schema, logger });
+  return database;
+}
+
+const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
+
+/**
+ * Opens a transaction that sees one club's rows and no others: the only way to tenant data. Row-level security holds
+ * even when a query forgets the club.
+ * @throws {RangeError} the club id is not a uuid
+ */
+export async function withClub<T>(clubId: string, work: (tx: Tx) => Promise<T>): Promise<T> {
+  if (!UUID.test(clubId)) throw new RangeError(`withClub: clubId must be a uuid, got ${clubId}`);
+  return open().transaction(async (tx) => {
+    const counted = queryCount.getStore();
+    await tx.execute(sql`select set_config('app.club_id', ${clubId}, true)`);
+    // the tenant setting belongs to opening the transaction, not to the page's own questions
+    if (counted) counted.count -= 1;
+    return work(tx);
+  });
+}
+
+/** Ends the pool so that the process can stop. */
+export async function closeDatabase(): Promise<void> {
+  await pool?.end();
+  pool = undefined;
+  database = undefined;
+}

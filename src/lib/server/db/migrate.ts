@@ -1,0 +1,23 @@
+import { drizzle } from 'drizzle-orm/node-postgres';
+import { migrate } from 'drizzle-orm/node-postgres/migrator';
+import pg from 'pg';
+import { databaseUrls } from '../config';
+
+/** Makes the two smaller roles where they are missing and steps a login without its own into them, then migrates. */
+export async function migrateDatabase(): Promise<void> {
+  const client = new pg.Client({ connectionString: databaseUrls().owner });
+  await client.connect();
+  try {
+    // one migration at a time, whichever instance gets there first
+    await client.query(`select pg_advisory_lock(hashtext('jaleo-migrate'))`);
+    for (const role of ['jaleo_app', 'jaleo_auth']) {
+      const found = await client.query('select 1 from pg_roles where rolname = $1', [role]);
+      if (found.rowCount === 0) await client.query(`create role ${role} nologin nosuperuser nobypassrls noinherit`);
+      const member = await client.query<{ ok: boolean }>('select pg_has_role(current_user, $1, $2) as ok', [role, 'member']);
+      if (!member.rows[0]?.ok) await client.query(`grant ${role} to current_user`);
+    }
+    await migrate(drizzle(client), { migrationsFolder: 'src/lib/server/db/migrations' });
+  } finally {
+    await client.end();
+  }
+}

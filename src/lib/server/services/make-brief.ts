@@ -1,0 +1,95 @@
+import { LIBRARY } from '$catalog';
+import type { Brief, CarriedLine, PreviousCard } from '$core/choose';
+import { addDays, weekdayOf, type Day } from '$core/calendar';
+import { kneeHip } from '$core/ledger';
+import { getExercise, type Demand, type Phase } from '$core/library';
+import type { MethodTables } from '$core/method';
+import { placeOf } from '$lib/model/kit';
+import type { ClubContext, SquadRow } from '../repositories/club-context';
+import { factsOf, type AthleteRow } from '../repositories/athletes';
+import type { SessionRow } from '../repositories/sessions';
+
+/** Days the ledger looks back for knee and hip work before a card. */
+const BALANCE_DAYS = 14;
+/** Loading weeks of a block (BLOCK-1); without a season the block is counted from the phase's first card. */
+const BLOCK_WEEKS = 3;
+
+export interface BriefRows {
+  readonly club: ClubContext;
+  readonly squad: SquadRow;
+  readonly athletes: readonly AthleteRow[];
+  readonly lastDone: ReadonlyMap<string, Readonly<Record<string, Day>>>;
+  /** newest first, up to the day */
+  readonly sessions: readonly SessionRow[];
+}
+
+/** The brief of a session: what the squad, its history and its calendar say, with what the coach asked for. */
+export function makeBrief(
+  rows: BriefRows,
+  asked: { day: Day; phase: Phase; minutes: number; keepPrevious: boolean; athleteId: string | null },
+): Brief {
+  const { club, squad, sessions } = rows;
+  const { method } = club;
+  const { day, phase } = asked;
+  const athletes = asked.athleteId === null ? rows.athletes : rows.athletes.filter(({ id }) => id === asked.athleteId);
+  const earlier = sessions.filter((session) => session.day < day);
+  const last = earlier.find((session) => session.athleteId === asked.athleteId) ?? earlier.find((session) => session.athleteId === null);
+  return {
+    day,
+    phase,
+    minutes: asked.minutes,
+    sportId: squad.sportId,
+    weekOfBlock: weekOfBlock(earlier, phase, day),
+    schools: club.schools,
+    place: placeOf(squad.kit),
+    events: squad.events.map(({ day: eventDay, kind }) => ({ day: eventDay, kind })),
+    athletes: athletes.map((athlete) => factsOf(athlete, rows.lastDone.get(athlete.id) ?? {}, day, method)),
+    covered: coveredThisWeek(earlier, day),
+    balance: balanceBefore(earlier, day, method),
+    previous: last && last.phase === phase ? previousCard(last) : null,
+    pins: {},
+    typedOverrides: [],
+    keepPrevious: asked.keepPrevious,
+  };
+}
+
+/** The last card with accepted changes already in each athlete's lines. */
+function previousCard(session: SessionRow): PreviousCard {
+  return {
+    phase: session.phase,
+    template: session.template,
+    lines: session.lines.map((line) => {
+      const own = new Map<string, CarriedLine>();
+      for (const override of session.overrides)
+        if (override.slot === line.slot)
+          own.set(override.athleteId, { athleteId: override.athleteId, exerciseId: override.exerciseId, row: override.row, dose: override.dose, changedBy: [] });
+      for (const change of session.proposals)
+        if (change.slot === line.slot)
+          own.set(change.athleteId, { athleteId: change.athleteId, exerciseId: change.to.exerciseId, row: change.row, dose: change.to.dose, changedBy: change.rules });
+      return { slot: line.slot, exerciseId: line.exerciseId, row: line.row, dose: line.dose, own: [...own.values()] };
+    }),
+  };
+}
+
+function weekOfBlock(earlier: readonly SessionRow[], phase: Phase, day: Day): number {
+  const first = earlier.filter((session) => session.phase === phase).at(-1);
+  if (!first) return 1;
+  const weeks = Math.floor((Date.parse(day) - Date.parse(first.day)) / (7 * 86_400_000));
+  return (weeks % BLOCK_WEEKS) + 1;
+}
+
+/** Demand × sets of the squad's lines since Monday. */
+function coveredThisWeek(earlier: readonly SessionRow[], day: Day): Partial<Record<Demand, number>> {
+  const monday = addDays(day, 1 - weekdayOf(day));
+  const covered: Partial<Record<Demand, number>> = {};
+  for (const session of earlier.filter((one) => one.day >= monday))
+    for (const line of session.lines)
+      for (const [demand, points] of Object.entries(getExercise(LIBRARY, line.exerciseId).demands))
+        covered[demand as Demand] = (covered[demand as Demand] ?? 0) + points * line.dose.sets;
+  return covered;
+}
+
+function balanceBefore(earlier: readonly SessionRow[], day: Day, method: MethodTables) {
+  const lines = earlier.filter((session) => session.day >= addDays(day, -BALANCE_DAYS)).flatMap((session) => session.lines);
+  return kneeHip(lines.map(({ exerciseId, row, dose }) => ({ exercise: getExercise(LIBRARY, exerciseId), row, dose })), method);
+}
