@@ -1,9 +1,17 @@
 import { sveltekit } from '@sveltejs/kit/vite';
 import { optimizeCss } from 'carbon-preprocess-svelte';
+import type { Plugin } from 'vite';
 import { defineConfig } from 'vitest/config';
 
+/** Carbon's sheet names fonts on an outside host; ours ship with the application. */
+const withoutOutsideFonts = (): Plugin => ({
+  name: 'without-outside-fonts',
+  enforce: 'pre',
+  transform: (code, id) => (id.includes('carbon-components-svelte/css/') ? { code: code.replace(/@font-face\s*\{[^}]*\}/g, ''), map: null } : null),
+});
+
 export default defineConfig({
-  plugins: [sveltekit(), optimizeCss()],
+  plugins: [withoutOutsideFonts(), sveltekit(), optimizeCss()],
   worker: { format: 'es' },
   optimizeDeps: { exclude: ['carbon-components-svelte', 'carbon-icons-svelte'], include: ['comlink', 'idb'] },
   ssr: { noExternal: ['carbon-components-svelte', 'carbon-icons-svelte'] },

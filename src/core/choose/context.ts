@@ -30,7 +30,9 @@ export interface Context {
 /**
  * @throws {RangeError} the brief's sport is not in the library.
  */
-export function makeContext(brief: Brief, library: Library, method: MethodTables): Context {
+export function makeContext(asked: Brief, library: Library, method: MethodTables): Context {
+  // a card of another phase is no starting point for this one
+  const brief: Brief = asked.previous && asked.previous.phase !== asked.phase ? { ...asked, previous: null, weekOfBlock: 1 } : asked;
   const sport = library.sports.get(brief.sportId);
   if (!sport) throw new RangeError(`makeContext: sportId must be in the library, got ${brief.sportId}`);
   const tags = matchTags(brief.day, brief.events, method.settings.week.tagReachDays);

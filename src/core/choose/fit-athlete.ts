@@ -63,7 +63,7 @@ function fromLine(line: Line, athlete: AthleteFacts, { library, method, brief, d
   const exercise = getExercise(library, line.exerciseId);
   const row = rowForLevel(line.row, athlete.liftLevel, method);
   const level = doseLevelFor(athlete.liftLevel, isKnown(athlete), brief.weekOfBlock);
-  if (line.pinned || (row === line.row && (level === doseLevel || level !== 'bottom'))) return { exercise, row: line.row, dose: line.dose, reasons: [] };
+  if (row === line.row && (line.pinned || level === doseLevel || level !== 'bottom')) return { exercise, row: line.row, dose: line.dose, reasons: [] };
   const rung = rungOf(exercise, library)?.rung ?? null;
   const dose = chooseDose(method.doses[row], exercise, rung, level, method.settings) ?? line.dose;
   const rule = isKnown(athlete) ? 'PHASE-3' : 'START-2';

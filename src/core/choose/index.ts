@@ -3,3 +3,4 @@ export * from './context';
 export * from './judge-option';
 export * from './solve-card';
 export * from './assess-card';
+export type { Swap } from './find-swaps';

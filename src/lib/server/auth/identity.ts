@@ -27,3 +27,12 @@ export async function identify(headers: Headers): Promise<Identity | null> {
   if (!membership || !role) return null;
   return { userId: found.user.id, name: found.user.name, email: found.user.email, clubId: membership.clubId, role };
 }
+
+/**
+ * The identity a guarded route may count on.
+ * @throws {RangeError} the route was not guarded: a bug, since the hook turns strangers away
+ */
+export function identityOf(locals: { identity: Identity | null }): Identity {
+  if (!locals.identity) throw new RangeError('identityOf: identity must be set by the hook');
+  return locals.identity;
+}

@@ -6,9 +6,9 @@ import { fail, ok } from '$core/result';
 import type { Line } from '$core/session';
 import type { KeepCard } from '$lib/model/bodies';
 import type { Tx } from '../db/client';
-import { gymSession, lineOverride, sessionLine } from '../db/schema';
+import { gymSession, lineOverride, sessionLine, squad } from '../db/schema';
 import { cardOf, type SessionRow } from '../repositories/sessions';
-import { loadSquadDay } from './load-squad-day';
+import { loadSquadDay, type SquadDay } from './load-squad-day';
 import { makeBrief } from './make-brief';
 import { recordChanges, type ChangeRecord } from './record-change';
 
@@ -51,8 +51,16 @@ export async function keepCard(tx: Tx, actor: string, id: string, body: KeepCard
   }
   await tx.insert(sessionLine).values(body.card.lines.map((line, position) => ({ clubId: rows.club.clubId, sessionId: id, position, ...line })));
   if (overrides.length > 0) await tx.insert(lineOverride).values(overrides.map((override) => ({ clubId: rows.club.clubId, sessionId: id, ...override })));
+  await keepPhase(tx, rows, body, actor);
   await recordChanges(tx, rows.club.clubId, diff(stored, body, { day: body.day, actor, squadId: body.squadId, sessionId: id }));
   return ok({ version });
+}
+
+/** Until there is a season plan the coach's choice of phase stands for the squad's next cards too. */
+async function keepPhase(tx: Tx, { club, squad: row }: SquadDay, body: KeepCard, actor: string): Promise<void> {
+  if (row.phase === body.card.phase || body.athleteId !== null) return;
+  await tx.update(squad).set({ phase: body.card.phase, version: row.version + 1 }).where(eq(squad.id, row.id));
+  await recordChanges(tx, club.clubId, [{ day: body.day, actor, subject: 'phase', squadId: row.id, from: row.phase, to: body.card.phase, rules: ['PHASE-3'] }]);
 }
 
 const brief = (line: Pick<Line, 'exerciseId' | 'dose'>) => ({ exerciseId: line.exerciseId, dose: line.dose });

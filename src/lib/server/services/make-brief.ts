@@ -46,7 +46,7 @@ export function makeBrief(
     athletes: athletes.map((athlete) => factsOf(athlete, rows.lastDone.get(athlete.id) ?? {}, day, method)),
     covered: coveredThisWeek(earlier, day),
     balance: balanceBefore(earlier, day, method),
-    previous: last && last.phase === phase ? previousCard(last) : null,
+    previous: last ? previousCard(last) : null,
     pins: {},
     typedOverrides: [],
     keepPrevious: asked.keepPrevious,

@@ -1,0 +1,4 @@
+export * from './words';
+export * from './reasons';
+export * from './issues';
+export * from './changes';

@@ -1,0 +1,95 @@
+import { z } from 'zod';
+import { LEVELS, SIDES, TESTS } from '$core/library';
+import { SIGNS } from '$core/safety';
+import { EQUIPMENT } from './kit';
+import { daySchema } from './bodies';
+
+/** Forms as they are typed: every field arrives as text, and each message is said at its field in the coach's words. */
+const blankToNull = (value: unknown): unknown => (typeof value === 'string' && value.trim() === '' ? null : value);
+const numberText = (most: number, least: number, what: string) =>
+  z.preprocess(
+    (value) => (typeof value === 'string' ? value.trim().replace(',', '.') : value),
+    z.coerce.number({ error: `Write ${what} as a number.` }).min(least, `${what}: at least ${String(least)}.`).max(most, `${what}: at most ${String(most)}.`),
+  );
+const optionalNumber = (most: number, least: number, what: string) => z.preprocess(blankToNull, z.union([z.null(), numberText(most, least, what)], { error: `${what}: a number from ${String(least)} to ${String(most)}, or leave it empty.` }));
+
+export const squadSchema = z.object({
+  name: z.string().trim().min(2, 'Give the squad a name.').max(60, 'A shorter name, please.'),
+  sportId: z.string().min(1, 'Choose a sport.'),
+});
+
+const time = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'A time as 18:30.');
+export const gymDaysSchema = z.object({
+  weekdays: z.array(z.coerce.number().int().min(1).max(7)).min(1, 'Tick at least one gym day.'),
+  start: time,
+  minutes: numberText(240, 10, 'Minutes').pipe(z.number().int('Whole minutes.')),
+});
+
+export const kitSchema = z.object({
+  equipment: z.array(z.enum(EQUIPMENT)),
+  racks: numberText(40, 0, 'Racks').pipe(z.number().int('Whole racks.')),
+  barKg: numberText(30, 5, 'Bar'),
+  smallestPlateKg: numberText(25, 0.25, 'Smallest plate'),
+  bellsKg: z
+    .string()
+    .transform((text) => text.split(/[\s,;]+/).filter(Boolean).map((part) => Number(part.replace(',', '.'))))
+    .refine((masses) => masses.every((mass) => mass > 0 && mass <= 100), 'Write the bells as numbers from 1 to 100, for example 8, 12, 16.'),
+});
+
+export const eventSchema = z.object({
+  day: daySchema.or(z.literal('').transform(() => '')).refine((day) => day !== '', 'Choose the day.'),
+  name: z.string().trim().min(2, 'Who or what is it?').max(60),
+  kind: z.enum(['friendly', 'league', 'cup', 'final']),
+});
+
+export const athleteFactsSchema = z.object({
+  name: z.string().trim().min(2, 'Write the name.').max(80, 'A shorter name, please.'),
+  birthDate: z.preprocess(blankToNull, z.union([z.null(), daySchema], { error: 'A day as 2008-05-17.' })),
+  sex: z.preprocess(blankToNull, z.enum(['female', 'male']).nullable()),
+  bodyMassKg: optionalNumber(250, 20, 'Body mass'),
+  liftLevel: z.enum(LEVELS),
+  jumpLevel: z.enum(LEVELS),
+  jumpSeasons: optionalNumber(40, 0, 'Seasons of jump training'),
+  growthCmPerMonth: optionalNumber(3, 0, 'Growth'),
+  role: z.preprocess(blankToNull, z.string().trim().max(40).nullable()),
+  guardianConsent: z.preprocess((value) => value === 'on' || value === true, z.boolean()),
+});
+
+/** Lifts an e1RM is kept for: the library's reference lifts. */
+export const LIFTS = { 'back-squat': 'back squat', deadlift: 'deadlift' } as const;
+export const JUMP_TESTS = { cmj: 'countermovement jump' } as const;
+
+export const resultSchema = z
+  .object({
+    test: z.string().refine((test) => test in LIFTS || test in JUMP_TESTS || (TESTS as readonly string[]).includes(test), 'Choose what was tested.'),
+    day: daySchema,
+    load: optionalNumber(500, 1, 'Load'),
+    reps: optionalNumber(30, 1, 'Reps'),
+    rir: optionalNumber(10, 0, 'RIR'),
+    height: optionalNumber(120, 1, 'Height'),
+    passed: z.preprocess(blankToNull, z.enum(['passed', 'failed']).nullable()),
+  })
+  .superRefine((result, context) => {
+    if (result.test in LIFTS && result.load === null) context.addIssue({ code: 'custom', path: ['load'], message: 'Write the load.' });
+    if (result.test in LIFTS && result.reps === null) context.addIssue({ code: 'custom', path: ['reps'], message: 'Write the reps.' });
+    if (result.test in LIFTS && (result.reps ?? 0) + (result.rir ?? 0) > 12) context.addIssue({ code: 'custom', path: ['reps'], message: 'A maximum is estimated from up to 12 reps, RIR counted.' });
+    if (result.test in JUMP_TESTS && result.height === null) context.addIssue({ code: 'custom', path: ['height'], message: 'Write the height in cm.' });
+    if ((TESTS as readonly string[]).includes(result.test) && result.passed === null) context.addIssue({ code: 'custom', path: ['passed'], message: 'Passed or failed?' });
+  });
+
+export const complaintSchema = z.object({
+  place: z.string().min(1, 'Choose the place.'),
+  side: z.preprocess(blankToNull, z.enum(SIDES).nullable()),
+  score: numberText(10, 0, 'Score').pipe(z.number().int('A whole number from 0 to 10.')),
+  signs: z.array(z.enum(SIGNS)),
+  since: daySchema,
+});
+
+export const clearanceSchema = z.object({
+  complaintId: z.uuid(),
+  role: z.string().trim().min(3, 'Who cleared it: physio, doctor…').max(60),
+  expires: daySchema,
+  lifts: z.preprocess(blankToNull, z.enum(['three', 'mild']).nullable()),
+});
+
+export type FieldErrors = Readonly<Record<string, readonly string[] | undefined>>;

@@ -1,0 +1,28 @@
+import { fail, type ActionFailure } from '@sveltejs/kit';
+import { z } from 'zod';
+
+export interface FormTrouble extends Record<string, unknown> {
+  form: string;
+  errors: Record<string, string[] | undefined>;
+  typed: Record<string, string>;
+}
+
+/**
+ * Reads a form at the border. Fields named in `lists` may repeat.
+ * @returns the value, or what to show: a message for each field, and everything that was typed
+ */
+export async function readForm<T>(request: Request, form: string, schema: z.ZodType<T>, lists: readonly string[] = []): Promise<{ ok: true; value: T } | { ok: false; failure: ActionFailure<FormTrouble> }> {
+  const data = await request.formData();
+  const raw: Record<string, unknown> = {};
+  const typed: Record<string, string> = {};
+  for (const key of new Set(data.keys())) {
+    const values = data.getAll(key).map((value) => (typeof value === 'string' ? value : ''));
+    raw[key] = lists.includes(key) ? values : values[0];
+    typed[key] = values.join(', ');
+  }
+  for (const list of lists) raw[list] ??= [];
+  const parsed = schema.safeParse(raw);
+  if (parsed.success) return { ok: true, value: parsed.data };
+  const errors = z.flattenError(parsed.error).fieldErrors as Record<string, string[] | undefined>;
+  return { ok: false, failure: fail(400, { form, errors, typed }) };
+}

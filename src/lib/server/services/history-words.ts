@@ -1,0 +1,80 @@
+import type { Dose } from '$core/dose';
+import { formatSets } from '$core/exchange';
+import type { Place } from '$core/method';
+import type { MassUnit } from '$core/units';
+import { changeWords } from '$lib/messages';
+import type { change } from '../db/schema';
+
+export interface HistoryLine {
+  readonly id: string;
+  readonly day: string;
+  readonly who: string;
+  readonly what: string;
+  readonly from: string | null;
+  readonly to: string | null;
+  readonly rules: readonly string[];
+}
+
+interface Words {
+  readonly names: Readonly<Record<string, string>>;
+  readonly athlete: string;
+  readonly mass: MassUnit;
+  readonly places: Readonly<Record<string, Place>>;
+  readonly health: boolean;
+  readonly exercise: (id: string) => string;
+}
+
+type Row = typeof change.$inferSelect;
+interface Dosed { exerciseId: string; dose: Dose }
+interface Hurt { place: string; score: number }
+
+const FACT_WORDS: Readonly<Record<string, string>> = {
+  name: 'name', birthDate: 'birth date', sex: 'sex', bodyMassKg: 'body mass', liftLevel: 'lift level', jumpLevel: 'jump level', jumpSeasons: 'jump seasons',
+  growthCmPerMonth: 'growth', role: 'role', guardianConsent: 'guardian consent',
+};
+
+/** The append-only record in words; health lines only for those who may read them. */
+export function historyWords(rows: readonly Row[], words: Words): HistoryLine[] {
+  return rows.flatMap((row) => {
+    const said = say(row, words);
+    if (!said) return [];
+    const who = row.actor.startsWith('athlete:') ? words.athlete : (words.names[row.actor] ?? 'someone');
+    return [{ id: row.id, day: row.day, who, rules: row.rules, ...said }];
+  });
+}
+
+function say(row: Row, words: Words): Pick<HistoryLine, 'what' | 'from' | 'to'> | null {
+  const none = { from: null, to: null };
+  switch (row.subject) {
+    case 'dose':
+    case 'dose-held':
+    case 'own-line': {
+      const to = row.to as Dosed;
+      const from = (row.from ?? row.to) as Dosed;
+      if (row.subject === 'dose-held') return { what: `${words.exercise(to.exerciseId)} held at`, from: null, to: formatSets(to.dose) };
+      return { what: words.exercise(to.exerciseId), ...changeWords(from, to, words.exercise, words.mass) };
+    }
+    case 'complaint': {
+      if (!words.health) return null;
+      const hurt = (row.to ?? row.from) as Hurt;
+      const before = row.from as Hurt | null;
+      return { what: `Complaint, ${words.places[hurt.place]?.name ?? hurt.place}`, from: before ? String(before.score) : null, to: hurt.score === 0 ? 'gone' : `${String(hurt.score)} of 10` };
+    }
+    case 'referred':
+      return words.health ? { what: 'Referred to a clinician', ...none } : null;
+    case 'clearance':
+      return words.health ? { what: `Clearance by ${(row.to as { role: string }).role}`, from: null, to: `until ${(row.to as { expires: string }).expires}` } : null;
+    case 'facts':
+      return { what: `Facts changed: ${Object.keys(row.to as object).map((key) => FACT_WORDS[key] ?? key).join(', ')}`, ...none };
+    case 'test':
+      return { what: `Test ${(row.to as { test: string }).test}`, ...none };
+    case 'athlete-added':
+      return { what: 'Added to the squad', ...none };
+    case 'link-made':
+      return { what: 'New check-in link', ...none };
+    case 'link-ended':
+      return { what: 'Check-in link ended', ...none };
+    default:
+      return null;
+  }
+}

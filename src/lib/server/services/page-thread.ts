@@ -1,0 +1,62 @@
+import { addDays, gymDayOn, matchTags, nextGymDay, weekdayOf, type Day, type MatchTag } from '$core/calendar';
+import { dayWords } from '$lib/messages';
+import type { ClubContext, SquadRow } from '../repositories/club-context';
+
+/** Gym days offered by the day picker, ahead and behind. */
+const DAYS_AHEAD = 5;
+const DAYS_BEHIND = 4;
+
+export const sayDay = (day: Day): string => dayWords(day, weekdayOf(day));
+
+/** Match-day tags as a coach writes them: MD−4, MD+1, MD. */
+export const tagWords = (tags: readonly MatchTag[]): string | null => {
+  const [first] = tags;
+  if (!first) return null;
+  return first.place === 'on' ? 'MD' : `MD${first.place === 'before' ? '−' : '+'}${String(first.days)}`;
+};
+
+/** The day this squad's next card is for: today when it is a gym day, else the next one. */
+export const nextCardDay = (squad: SquadRow, today: Day): Day => (gymDayOn(today, squad.gymDays) ? today : (nextGymDay(today, squad.gymDays) ?? today));
+
+/** Gym days around today, and the day shown, in order. */
+export function daysOffered(squad: SquadRow, today: Day, shown: Day): Day[] {
+  const days = new Set([shown]);
+  let ahead = addDays(today, -1);
+  for (let i = 0; i < DAYS_AHEAD; i++) {
+    const next = nextGymDay(ahead, squad.gymDays);
+    if (next === null) break;
+    days.add(next);
+    ahead = next;
+  }
+  for (let back = 1, found = 0; back <= 21 && found < DAYS_BEHIND; back++)
+    if (gymDayOn(addDays(today, -back), squad.gymDays)) {
+      days.add(addDays(today, -back));
+      found += 1;
+    }
+  return [...days].sort();
+}
+
+interface Knot {
+  readonly label: string;
+  readonly value: string;
+  readonly options: readonly { readonly href: string; readonly label: string }[];
+}
+
+/** The squad knot: the same page for another squad. */
+export const squadKnot = (club: ClubContext, squad: SquadRow, href: (squad: SquadRow) => string): Knot => ({
+  label: 'squad',
+  value: href(squad),
+  options: club.squads.map((one) => ({ href: href(one), label: one.name })),
+});
+
+export const dayKnot = (club: ClubContext, squad: SquadRow, day: Day, href: (day: Day) => string): Knot => ({
+  label: 'day',
+  value: href(day),
+  options: daysOffered(squad, club.today, day).map((one) => ({ href: href(one), label: sayDay(one) })),
+});
+
+/** Phase and tag in words for the thread's end. */
+export const threadEnd = (club: ClubContext, squad: SquadRow, day: Day): { words: string; tag: string | null } => ({
+  words: club.method.phases[squad.phase].name.replace(/^./, (first) => first.toUpperCase()),
+  tag: tagWords(matchTags(day, squad.events, club.method.settings.week.tagReachDays)),
+});

@@ -1,0 +1,194 @@
+<script lang="ts">
+  import { onMount } from 'svelte';
+  import { Button } from 'carbon-components-svelte';
+  import { invalidateAll } from '$app/navigation';
+  import { weekdayOf } from '$core/calendar';
+  import { weekdayWord } from '$lib/messages';
+  import { bindKeys } from '../shell/keys';
+  import type { BenchPage } from './bench-page';
+  import { BenchState } from './bench-state.svelte';
+  import Brief from './Brief.svelte';
+  import CardView from './CardView.svelte';
+  import Ledger from './Ledger.svelte';
+  import Why from './Why.svelte';
+
+  let { data, editable }: { data: BenchPage; editable: boolean } = $props();
+  // svelte-ignore state_referenced_locally
+  const bench = new BenchState(data);
+  let editing = $state<string | null>(null);
+
+  const names = $derived(new Map(data.athletes.map(({ id, name }) => [id, name])));
+  const nameOf = (id: string): string => names.get(id) ?? 'someone';
+  const placeName = (id: string): string => data.places[id] ?? id;
+  const contacts = $derived(bench.assessment?.contacts ?? null);
+  const weekday = $derived(weekdayWord(weekdayOf(data.day), true));
+  const who = $derived(data.forAthlete === null ? data.squad.name : nameOf(data.forAthlete));
+
+  function step(by: number): void {
+    const slots = bench.card?.lines.map((line) => line.slot) ?? [];
+    const at = slots.indexOf(bench.selected ?? '');
+    bench.selected = slots[Math.min(slots.length - 1, Math.max(0, at + by))] ?? null;
+    document.querySelector<HTMLElement>(`[data-slot="${bench.selected ?? ''}"] .name`)?.focus();
+  }
+
+  onMount(() => {
+    void bench.start();
+    const unbind = bindKeys({
+      ArrowDown: (event) => { event.preventDefault(); step(1); },
+      ArrowUp: (event) => { event.preventDefault(); step(-1); },
+      Enter: (event) => {
+        if (event.target instanceof Element && event.target.closest('button:not(.name), a, summary')) return;
+        event.preventDefault();
+        if (editable) editing = bench.selected;
+      },
+      s: () => {
+        const slot = bench.selected;
+        const first = slot === null ? undefined : bench.swaps[slot]?.[0];
+        if (editable && slot !== null && first) void bench.swap(slot, first.exerciseId);
+      },
+      r: () => document.querySelector<HTMLElement>('.why')?.scrollIntoView({ block: 'nearest' }),
+    });
+    return () => {
+      unbind();
+      bench.stop();
+    };
+  });
+</script>
+
+<div class="bench">
+  <Brief {bench} squad={data.squad} athletes={data.athletes} forAthlete={data.forAthlete} day={data.day} dayWords={data.dayWords} start={data.start} event={data.event} phases={data.phases} leastMinutes={data.leastMinutes} {editable} />
+  <section class="middle">
+    <header>
+      <h1>{weekday} session</h1>
+      {#if bench.card && contacts}
+        <p class="sums"><b>{bench.card.lines.length}</b> lines · <b>{Math.round(bench.assessment?.minutes ?? 0)}</b> of {bench.minutes} min · <b>{contacts.raw}</b> contacts, <b>{Math.round(contacts.weighted)}</b> weighted</p>
+      {:else}
+        <p class="sums">{who}</p>
+      {/if}
+      {#if bench.card && bench.keep !== 'none'}
+        <span class="actions">
+          <Button size="small" kind="tertiary" href="/print/{bench.sessionId}" target="_blank">Print</Button>
+          <Button size="small" href="/floor/{bench.sessionId}">Open on the floor</Button>
+        </span>
+      {/if}
+    </header>
+    {#if bench.messages.length > 0}
+      <div class="messages" role="alert">
+        {#each bench.messages as message (message)}<p>{message}</p>{/each}
+        {#if bench.keep === 'conflict'}<button class="quiet" onclick={() => void invalidateAll()}>Reload their card</button>{/if}
+      </div>
+    {/if}
+    {#if bench.card}
+      <CardView {bench} mass={data.massUnit} {editable} {nameOf} bind:editing />
+      <footer>
+        {#if editable}<span class="keys"><kbd>↑</kbd><kbd>↓</kbd> line <kbd>Enter</kbd> dose <kbd>s</kbd> swap <kbd>r</kbd> why <kbd>?</kbd> keys</span>{/if}
+        <span role="status" class="kept">{bench.solving ? 'Choosing…' : bench.keep === 'keeping' ? 'Keeping…' : bench.keep === 'kept' ? `Kept${bench.keptAt ? ` ${bench.keptAt}` : ''}` : bench.keep === 'waiting' ? 'Not kept yet: the server is away' : bench.keep === 'conflict' ? 'Not kept: changed elsewhere' : bench.keep === 'refused' ? 'Not kept' : ''}</span>
+      </footer>
+    {:else if !editable}
+      <p class="empty">No card for this day yet. The head coach makes it.</p>
+    {:else if bench.messages.length === 0}
+      <p class="empty" role="status">Choosing the session…</p>
+    {:else}
+      <p class="empty"><a href="/squad/{data.squad.id}">Go to the squad</a></p>
+    {/if}
+  </section>
+  <aside class="right" aria-label="Ledger and reasons">
+    {#if bench.card}
+      <Ledger {bench} sport={data.sport} covered={data.covered} kneeHip={data.kneeHip} />
+      <Why {bench} {editable} {nameOf} {placeName} />
+    {/if}
+  </aside>
+</div>
+
+<style>
+  .bench {
+    display: grid;
+    grid-template-columns: 174px minmax(0, 1fr) 286px;
+    min-height: calc(100vh - 62px);
+  }
+  .middle {
+    padding: 12px 0 8px 12px;
+    min-width: 0;
+    display: flex;
+    flex-direction: column;
+  }
+  .middle > header {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 4px 16px;
+    margin: 0 12px 6px 0;
+  }
+  .sums {
+    font-stretch: 84%;
+    color: var(--ink-2);
+  }
+  .sums b {
+    color: var(--ink);
+  }
+  .actions {
+    margin-left: auto;
+    display: flex;
+    gap: 6px;
+  }
+  .right {
+    border-left: var(--rule);
+    display: flex;
+    flex-direction: column;
+    max-height: calc(100vh - 62px);
+    position: sticky;
+    top: 0;
+    overflow: auto;
+  }
+  footer {
+    margin: auto 12px 0 0;
+    padding-top: 8px;
+    border-top: var(--rule);
+    display: flex;
+    justify-content: space-between;
+    font-size: 12.5px;
+    color: var(--ink-2);
+    font-stretch: 90%;
+  }
+  kbd {
+    border: 1px solid var(--edge);
+    padding: 0 5px;
+    font-family: var(--family);
+    font-size: 11px;
+    color: var(--ink);
+  }
+  .keys kbd {
+    margin-left: 8px;
+  }
+  .messages {
+    margin: 0 12px 8px 0;
+    padding: 8px 12px;
+    background: var(--albero-w);
+    border-left: 3px solid var(--albero);
+  }
+  .empty {
+    padding: 32px 0;
+    color: var(--ink-2);
+  }
+  @media (max-width: 1100px) {
+    .bench {
+      grid-template-columns: minmax(0, 1fr) 286px;
+    }
+    .bench > :global(.brief) {
+      grid-column: 1 / -1;
+    }
+  }
+  @media (max-width: 800px) {
+    .bench {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    .middle {
+      padding-right: 12px;
+    }
+    .right {
+      border-left: 0;
+      max-height: none;
+      position: static;
+    }
+  }
+</style>

@@ -1,0 +1,141 @@
+<script lang="ts">
+  import type { Line } from '$core/session';
+  import { formatDose } from '$core/exchange';
+  import type { MassUnit } from '$core/units';
+  import { shortReason } from '$lib/messages';
+  import FamilyGlyph from '../glyphs/FamilyGlyph.svelte';
+  import ScoreStrip from '../parts/ScoreStrip.svelte';
+  import type { BenchState } from './bench-state.svelte';
+  import DoseEditor from './DoseEditor.svelte';
+  import { doseWords, whoDiffers } from './line-words';
+
+  let { line, bench, minutes, mass, editable, editing, nameOf, onedit, onleave }: {
+    line: Line; bench: BenchState; minutes: number; mass: MassUnit; editable: boolean; editing: boolean;
+    nameOf: (id: string) => string; onedit: () => void; onleave: () => void;
+  } = $props();
+
+  const card = $derived(bench.card);
+  const ownExercise = $derived(card?.overrides.find((own) => own.slot === line.slot && own.athleteId === bench.shownAthlete)?.exerciseId ?? line.exerciseId);
+  const view = $derived(bench.views[ownExercise]);
+  const chosen = $derived(bench.selected === line.slot);
+  const words = $derived(card ? doseWords(line, card, bench.shownAthlete, mass) : null);
+  const differ = $derived(card ? whoDiffers(line, card, nameOf) : null);
+  const beats = $derived((bench.assessment?.timeline.beats[line.slot] ?? []).map((beat) => ({ ...beat, family: view?.family ?? 'mobility' })));
+  const lands = $derived(line.reasons.find((reason) => reason.code === 'lands'));
+  const why = $derived(line.reasons.find((reason) => ['guards', 'main_kept', 'covers', 'part_of_template', 'pinned'].includes(reason.code)));
+  const under = $derived(lands ? `${String(lands.facts.raw)} contacts · ${String(lands.facts.tier)}` : why ? shortReason(why) : '');
+  const dose = $derived(bench.doseOf(line.slot));
+</script>
+
+<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_noninteractive_element_interactions -->
+<li class:chosen onclick={() => (bench.selected = line.slot)} data-slot={line.slot}>
+  {#if view}<FamilyGlyph family={view.family} />{/if}
+  <button class="name" aria-pressed={chosen} onclick={() => (bench.selected = line.slot)}>
+    <b>{view?.name ?? ownExercise}{#if line.pinned}<span class="pinned" title="Yours: solving again keeps it"> · yours</span>{/if}</b>
+    <span class="note">
+      {under}{#if differ && bench.shownAthlete === null}{#if differ.others.length > 0}&nbsp;· <strong>{differ.others.length === 1 ? differ.others[0] : `${differ.others.length} others`} other</strong>{/if}{#if differ.leftOut.length > 0}&nbsp;· <strong>{differ.leftOut.length === 1 ? differ.leftOut[0] : differ.leftOut.length} without</strong>{/if}{#if differ.ownDose > 0}&nbsp;· {differ.ownDose} own dose{/if}{/if}
+    </span>
+  </button>
+  <div class="dose">
+    {#if editing && dose}
+      <DoseEditor text={formatDose(dose, mass)} label="Dose of {view?.name ?? 'this line'}" onkeep={(text) => bench.typeDose(line.slot, text)} {onleave} />
+    {:else if editable && words && !words.leftOut}
+      <button class="text" onclick={onedit} aria-label="Change the dose of {view?.name ?? 'this line'}: {words.sets} {words.rest}"><b>{words.sets}</b>{words.rest ? ` · ${words.rest}` : ''}</button>
+    {:else if words}
+      <span class="text"><b>{words.sets}</b>{words.rest ? ` · ${words.rest}` : ''}</span>
+    {/if}
+    <ScoreStrip {beats} {minutes} />
+  </div>
+</li>
+
+<style>
+  li {
+    display: grid;
+    grid-template-columns: 22px minmax(150px, 206px) minmax(0, 1fr);
+    gap: 8px;
+    align-items: center;
+    height: 44px;
+    padding: 0 0 0 8px;
+    border: 2px solid transparent;
+    position: relative;
+    cursor: default;
+  }
+  .chosen {
+    background: var(--cal-1);
+    border-color: var(--ink);
+  }
+  .name {
+    display: grid;
+    border: 0;
+    padding: 0;
+    background: none;
+    text-align: left;
+    color: var(--ink);
+    cursor: pointer;
+    min-width: 0;
+  }
+  .name b {
+    font-size: 14.5px;
+    line-height: 19px;
+    font-weight: 600;
+    font-stretch: 92%;
+    white-space: nowrap;
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
+  .name .note {
+    white-space: nowrap;
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
+  .pinned {
+    font-weight: 420;
+    font-size: 12px;
+    color: var(--pizarra);
+  }
+  .dose {
+    min-width: 0;
+    display: grid;
+    gap: 3px;
+  }
+  .text {
+    border: 0;
+    padding: 0;
+    background: none;
+    color: var(--ink);
+    text-align: left;
+    font-size: 15.5px;
+    line-height: 20px;
+    font-weight: 500;
+    font-stretch: 78%;
+    white-space: nowrap;
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
+  button.text {
+    cursor: text;
+  }
+  button.text:hover {
+    text-decoration: underline;
+    text-decoration-color: var(--edge);
+    text-underline-offset: 3px;
+  }
+  .text b {
+    font-weight: 680;
+  }
+  @media (pointer: coarse) {
+    li {
+      height: 54px;
+    }
+  }
+  @media (max-width: 760px) {
+    li {
+      grid-template-columns: 22px minmax(0, 1fr);
+      height: auto;
+      padding-block: 6px;
+    }
+    .dose {
+      grid-column: 2;
+    }
+  }
+</style>

@@ -1,0 +1,138 @@
+<script lang="ts">
+  import { Button } from 'carbon-components-svelte';
+  import { formatSets } from '$core/exchange';
+  import type { Facts, Reason } from '$core/result';
+  import { sayReason } from '$lib/messages';
+  import FamilyGlyph from '../glyphs/FamilyGlyph.svelte';
+  import type { BenchState } from './bench-state.svelte';
+
+  let { bench, editable, nameOf, placeName }: { bench: BenchState; editable: boolean; nameOf: (id: string) => string; placeName: (id: string) => string } = $props();
+
+  /** Athletes named one by one; beyond that they are counted. */
+  const NAMED = 4;
+  const line = $derived(bench.card?.lines.find((one) => one.slot === bench.selected) ?? null);
+  const view = $derived(line ? bench.views[line.exerciseId] : undefined);
+  const swaps = $derived(line ? (bench.swaps[line.slot] ?? []) : []);
+  const runnerUp = $derived(swaps[0]);
+  const rules = $derived([...new Set(line?.reasons.flatMap((reason) => reason.rules) ?? [])]);
+  let all = $state(false);
+
+  const placed = (facts: Facts): Facts => (typeof facts.place === 'string' ? { ...facts, place: placeName(facts.place) } : facts);
+  const say = (reason: Reason): string => sayReason({ code: reason.code, facts: placed(reason.facts) });
+
+  /** Own lines gathered by what they do instead and why. */
+  const others = $derived.by(() => {
+    const found = new Map<string, { who: string[]; what: string; why: Reason }>();
+    for (const own of bench.card?.overrides ?? []) {
+      if (!line || own.slot !== line.slot) continue;
+      const why = own.reasons.find((reason) => reason.code !== 'load_from_e1rm' && reason.code !== 'load_to_be_found');
+      if (!why) continue;
+      const what = own.exerciseId === null ? 'leaves it out' : own.exerciseId === line.exerciseId ? formatSets(own.dose) : `${bench.views[own.exerciseId]?.name ?? own.exerciseId}, ${formatSets(own.dose)}`;
+      const key = `${what} ${say(why)}`;
+      const entry = found.get(key) ?? { who: [], what, why };
+      entry.who.push(nameOf(own.athleteId));
+      found.set(key, entry);
+    }
+    return [...found.values()];
+  });
+  const isWarning = (reason: Reason): boolean => reason.rules.some((rule) => rule.startsWith('SAFE'));
+</script>
+
+<section class="why" aria-live="polite">
+  {#if line && view}
+    <header>
+      <FamilyGlyph family={view.family} ink />
+      <h2>Why {view.name.toLowerCase()}</h2>
+      <span class="rule-id">{rules.slice(0, 2).join(' · ')}</span>
+    </header>
+    {#each line.reasons as reason (reason.code)}<p>{say(reason)} <span class="rule-id">{reason.rules.join(' · ')}</span></p>{/each}
+    {#each others as { who, what, why } (what + why.code + JSON.stringify(why.facts))}
+      <p class:warn-text={isWarning(why)}>
+        <b>{who.length > NAMED ? `${who.length} athletes` : who.join(', ')}:</b> {what}. {say(why)} <span class="rule-id">{why.rules.join(' · ')}</span>
+      </p>
+    {/each}
+    {#if runnerUp}
+      <p><span class="label">Runner-up</span> <b>{bench.views[runnerUp.exerciseId]?.name ?? runnerUp.exerciseId}</b> {runnerUp.lossPoints <= 0 ? 'covers as much' : runnerUp.lossShare < 0.005 ? 'loses under 1 %' : `loses ${String(Math.round(runnerUp.lossShare * 100))} %`}</p>
+    {/if}
+    <div class="cues">
+      {view.cues.join(' ')}
+      {#if view.partner}<b>Partner {view.partner}.</b>{/if}
+      {#if view.pins}<b>Pins at the right height.</b>{/if}
+      <span class="note">{view.cautions.join(' ')}</span>
+    </div>
+    {#if editable && runnerUp}
+      <div class="buttons">
+        <Button size="small" kind="tertiary" on:click={() => void bench.swap(line.slot, runnerUp.exerciseId)}>Swap for {bench.views[runnerUp.exerciseId]?.name ?? 'runner-up'}</Button>
+        {#if swaps.length > 1}<button class="quiet" onclick={() => (all = !all)} aria-expanded={all}>{all ? 'Fewer' : `All swaps, ${String(swaps.length)}`}</button>{/if}
+      </div>
+      {#if all}
+        <ul>
+          {#each swaps as swap (swap.exerciseId)}
+            <li><button onclick={() => { all = false; void bench.swap(line.slot, swap.exerciseId); }}>{bench.views[swap.exerciseId]?.name ?? swap.exerciseId}</button><span class="figure">{swap.lossPoints <= 0 ? 'same' : `−${String(Math.max(1, Math.round(swap.lossShare * 100)))} %`}</span></li>
+          {/each}
+        </ul>
+      {/if}
+    {/if}
+  {:else}
+    <p class="note">Choose a line to see why it is there.</p>
+  {/if}
+</section>
+
+<style>
+  .why {
+    background: var(--cal-1);
+    border-top: var(--bold-rule);
+    padding: 12px 16px 16px;
+    display: grid;
+    gap: 6px;
+    align-content: start;
+    flex: 1;
+  }
+  header {
+    display: flex;
+    gap: 8px;
+    align-items: center;
+  }
+  header .rule-id {
+    margin-left: auto;
+    white-space: nowrap;
+  }
+  h2 {
+    line-height: 20px;
+  }
+  p {
+    font-size: 13.5px;
+    line-height: 18px;
+    font-stretch: 92%;
+  }
+  .cues {
+    border-top: var(--rule);
+    padding-top: 6px;
+    font-size: 13px;
+    line-height: 18px;
+    font-stretch: 90%;
+    color: var(--ink-2);
+  }
+  .buttons {
+    display: flex;
+    gap: 16px;
+    align-items: center;
+  }
+  li {
+    display: flex;
+    justify-content: space-between;
+    border-bottom: var(--rule);
+  }
+  li button {
+    border: 0;
+    background: none;
+    padding: 5px 0;
+    color: var(--ink);
+    text-align: left;
+    cursor: pointer;
+    flex: 1;
+  }
+  li button:hover {
+    text-decoration: underline;
+  }
+</style>

@@ -1,0 +1,51 @@
+<script lang="ts">
+  import { page } from '$app/state';
+
+  let { name, email, clubName }: { name: string; email: string; clubName: string } = $props();
+  const initials = $derived(name.split(/\s+/).map((part) => part[0] ?? '').join('').slice(0, 2).toUpperCase());
+</script>
+
+<details>
+  <summary aria-label="Account of {name}">{initials}</summary>
+  <div>
+    <p><strong>{name}</strong><br /><span class="note">{email}<br />{clubName}</span></p>
+    <form method="post" action="/theme?to={encodeURIComponent(page.url.pathname + page.url.search)}">
+      <button name="theme" value="cal" class="quiet">Light theme</button>
+      <button name="theme" value="noche" class="quiet">Dark theme</button>
+    </form>
+    <form method="post" action="/sign-out"><button class="quiet">Sign out</button></form>
+  </div>
+</details>
+
+<style>
+  details {
+    position: relative;
+  }
+  summary {
+    list-style: none;
+    cursor: pointer;
+    width: 32px;
+    height: 34px;
+    border: 1px solid var(--ink);
+    display: grid;
+    place-items: center;
+    font-size: 12.5px;
+    font-weight: 640;
+  }
+  div {
+    position: absolute;
+    right: 0;
+    top: 40px;
+    z-index: 20;
+    width: 220px;
+    background: var(--cal-1);
+    border: var(--bold-rule);
+    padding: 16px;
+    display: grid;
+    gap: 12px;
+  }
+  form {
+    display: flex;
+    gap: 16px;
+  }
+</style>

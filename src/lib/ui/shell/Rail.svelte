@@ -1,0 +1,80 @@
+<script lang="ts">
+  import { page } from '$app/state';
+
+  let { counts }: { counts: Readonly<Record<string, number>> } = $props();
+
+  /** The path: only what works is on it, in the order people work. */
+  const PATH = [
+    { href: '/calls', word: 'Calls', icon: 'M3 5h15M3 11h11M3 17h7M19 17h2' },
+    { href: '/squad', word: 'Squad', icon: 'M7 4v4M12 3v5M17 4v4M3 12h18M5 12v8M12 12v9M19 12v8' },
+    { href: '/bench', word: 'Bench', icon: 'M3 7h18M3 12h18M7 12v8M17 12v8' },
+    { href: '/floor', word: 'Floor', icon: 'M3 4h18v12H3zM12 16v5M8 21h8M9 8l3 4 4-5' },
+  ] as const;
+</script>
+
+<nav aria-label="Path">
+  {#each PATH as { href, word, icon } (href)}
+    {@const here = page.url.pathname.startsWith(href)}
+    <a {href} class:here aria-current={here ? 'page' : undefined}>
+      <svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true"><path d={icon} fill="none" stroke="currentColor" stroke-width="1.8" /></svg>
+      <span>{word}</span>
+      {#if counts[href]}<b aria-label="{counts[href]} waiting">{counts[href]}</b>{/if}
+    </a>
+  {/each}
+</nav>
+
+<style>
+  nav {
+    border-right: var(--rule);
+    padding-top: 8px;
+    display: flex;
+    flex-direction: column;
+  }
+  a {
+    position: relative;
+    display: grid;
+    justify-items: center;
+    align-content: center;
+    gap: 3px;
+    height: 60px;
+    color: var(--ink-2);
+    text-decoration: none;
+    font-size: 12.5px;
+    font-weight: 540;
+    font-stretch: 96%;
+  }
+  a:visited {
+    color: var(--ink-2);
+  }
+  a:hover {
+    background: var(--cal-2);
+  }
+  a.here,
+  a.here:visited {
+    background: var(--ink);
+    color: var(--cal);
+  }
+  b {
+    position: absolute;
+    top: 6px;
+    right: 14px;
+    border: 1px solid var(--ink);
+    background: var(--cal);
+    color: var(--ink);
+    font-size: 11px;
+    line-height: 16px;
+    padding: 0 5px;
+    font-weight: 600;
+  }
+  @media (max-width: 700px) {
+    nav {
+      flex-direction: row;
+      border-right: 0;
+      border-top: var(--rule);
+      padding: 0;
+    }
+    a {
+      flex: 1;
+    }
+  }
+</style>

@@ -1,0 +1,41 @@
+<script lang="ts" module>
+  import type { FieldErrors } from '$lib/model/forms';
+
+  export interface Trouble {
+    readonly errors: FieldErrors;
+    readonly typed: Readonly<Record<string, string>>;
+  }
+</script>
+
+<script lang="ts">
+  import { enhance } from '$app/forms';
+  import { Button, TextArea } from 'carbon-components-svelte';
+
+  let { trouble, first }: { trouble: Trouble | null; first: boolean } = $props();
+  // svelte-ignore state_referenced_locally
+  let names = $state(trouble?.typed.names ?? '');
+  const errors = $derived(trouble?.errors.names ?? []);
+</script>
+
+<form method="post" action="?/add" use:enhance={() => async ({ result, update }) => { await update({ reset: false }); if (result.type === 'success') names = ''; }}>
+  <h2>{first ? 'Add your athletes' : 'Add athletes'}</h2>
+  <TextArea
+    labelText="Names, one a line"
+    helperText="Paste from a spreadsheet too: name, birth date, body mass in kg. Only the name is needed."
+    name="names"
+    rows={first ? 8 : 3}
+    bind:value={names}
+    invalid={errors.length > 0}
+    invalidText={errors.join(' ')}
+  />
+  <div><Button type="submit" size="small" kind={first ? 'primary' : 'tertiary'}>Add</Button></div>
+</form>
+
+<style>
+  form {
+    display: grid;
+    gap: 10px;
+    max-width: 520px;
+    padding-top: 8px;
+  }
+</style>

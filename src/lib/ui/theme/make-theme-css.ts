@@ -1,0 +1,26 @@
+import tokens from './tokens.json';
+
+type Theme = keyof typeof tokens.palette;
+
+/** The style sheet of both themes from the one token map. */
+export function makeThemeCss(): string {
+  const block = (theme: Theme): string => {
+    const palette: Record<string, string> = tokens.palette[theme];
+    const carbon: Record<string, string> = tokens.carbon[theme];
+    const own = Object.entries(palette).map(([name, value]) => `  --${name}: ${value};`);
+    const mapped = Object.entries(carbon).map(([name, value]) => `  --${name}: ${palette[value] ?? value};`);
+    return [...own, ...mapped].join('\n');
+  };
+  return `/* made by npm run theme from tokens.json: change that file, not this one */
+:root,
+:root[data-theme='cal'] {
+  color-scheme: light;
+${block('cal')}
+}
+:root[data-theme='noche'],
+[data-floor] {
+  color-scheme: dark;
+${block('noche')}
+}
+`;
+}

@@ -1,0 +1,10 @@
+import { error } from '@sveltejs/kit';
+import { can } from '$lib/server/auth/access';
+import type { LayoutServerLoad } from './$types';
+
+export const load: LayoutServerLoad = ({ locals }) => {
+  const { identity } = locals;
+  if (!identity) error(401, 'Sign in first.');
+  const { name, email, role } = identity;
+  return { person: { name, email, role }, may: { plan: can(role, 'plan'), log: can(role, 'log'), health: can(role, 'health') } };
+};

@@ -1,0 +1,111 @@
+<script lang="ts">
+  import { onMount } from 'svelte';
+  import { goto } from '$app/navigation';
+  import { page } from '$app/state';
+  import AccountMenu from '$lib/ui/shell/AccountMenu.svelte';
+  import KeysHelp from '$lib/ui/shell/KeysHelp.svelte';
+  import Rail from '$lib/ui/shell/Rail.svelte';
+  import ThreadLine from '$lib/ui/shell/ThreadLine.svelte';
+  import { bindKeys } from '$lib/ui/shell/keys';
+
+  let { data, children } = $props();
+  let help = $state(false);
+
+  onMount(() =>
+    bindKeys({
+      'g c': () => void goto('/calls'),
+      'g q': () => void goto('/squad'),
+      'g b': () => void goto('/bench'),
+      'g f': () => void goto('/floor'),
+      'Shift+?': () => (help = !help),
+    }),
+  );
+</script>
+
+<a class="skip" href="#main">To the page</a>
+<header>
+  <a class="brand" href="/calls">Jaleo</a>
+  {#if page.data.thread}<ThreadLine thread={page.data.thread} />{/if}
+  <span class="end">
+    {#if page.data.massUnit}<span class="label">{page.data.massUnit}</span>{/if}
+    <AccountMenu name={data.person.name} email={data.person.email} clubName={page.data.clubName ?? ''} />
+  </span>
+</header>
+<div class="body">
+  <Rail counts={page.data.counts ?? {}} />
+  <main id="main" tabindex="-1">{@render children()}</main>
+</div>
+{#if help}<KeysHelp onclose={() => (help = false)} />{/if}
+
+<style>
+  header {
+    height: 62px;
+    display: flex;
+    gap: 34px;
+    align-items: stretch;
+    padding: 0 16px;
+    border-bottom: var(--rule);
+    background: var(--cal);
+    position: relative;
+    z-index: 5;
+  }
+  .brand,
+  .brand:visited {
+    align-self: center;
+    color: var(--ink);
+    text-decoration: none;
+    font-size: 20px;
+    font-weight: 720;
+    font-stretch: 122%;
+    background: var(--cal);
+    z-index: 2;
+  }
+  .end {
+    margin-left: auto;
+    display: flex;
+    gap: 16px;
+    align-items: center;
+    background: var(--cal);
+    z-index: 3;
+  }
+  .body {
+    display: grid;
+    grid-template-columns: 92px minmax(0, 1fr);
+    min-height: calc(100vh - 62px);
+  }
+  main:focus {
+    outline: none;
+  }
+  .skip {
+    position: absolute;
+    left: -999px;
+  }
+  .skip:focus {
+    left: 8px;
+    top: 8px;
+    z-index: 30;
+    background: var(--cal-1);
+    padding: 8px;
+  }
+  @media (max-width: 700px) {
+    header {
+      height: auto;
+      flex-wrap: wrap;
+      gap: 12px 24px;
+      padding: 8px 16px 0;
+    }
+    .body {
+      grid-template-columns: minmax(0, 1fr);
+      grid-template-rows: auto 1fr;
+    }
+  }
+  @media print {
+    header,
+    .body > :global(nav) {
+      display: none;
+    }
+    .body {
+      display: block;
+    }
+  }
+</style>

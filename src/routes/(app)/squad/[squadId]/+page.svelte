@@ -1,0 +1,53 @@
+<script lang="ts">
+  import RosterTable from '$lib/ui/squad/RosterTable.svelte';
+  import SquadPlan from '$lib/ui/squad/SquadPlan.svelte';
+  import AddAthletes from '$lib/ui/squad/AddAthletes.svelte';
+  import { Button } from 'carbon-components-svelte';
+
+  let { data, form } = $props();
+  const squad = $derived(data.squad);
+  const trouble = (name: string) => (form?.form === name ? form : null);
+</script>
+
+<svelte:head><title>{squad.name} · Jaleo</title></svelte:head>
+<div class="page">
+  <section class="roster">
+    <header>
+      <h1>{squad.name}</h1>
+      <span class="note">{data.athletes.length} athletes · <a class="quiet" href="/squad?new">New squad</a></span>
+      <span class="next"><Button size="small" kind={data.athletes.length > 0 ? 'primary' : 'tertiary'} href="/bench/{squad.id}/{squad.nextDay}" disabled={data.athletes.length === 0}>{squad.trainsToday ? "Today's card" : 'Next card'}</Button></span>
+    </header>
+    {#if data.athletes.length > 0}<RosterTable squadId={squad.id} athletes={data.athletes} mass={data.massUnit} />{/if}
+    {#if data.may.plan}<AddAthletes trouble={trouble('add')} first={data.athletes.length === 0} />{/if}
+  </section>
+  <SquadPlan {squad} events={data.events} equipment={data.equipment} today={data.today} editable={data.may.plan} {trouble} />
+</div>
+
+<style>
+  .page {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 320px;
+    min-height: calc(100vh - 62px);
+  }
+  .roster {
+    padding: 14px 20px 32px 16px;
+    display: grid;
+    gap: 14px;
+    align-content: start;
+    min-width: 0;
+  }
+  header {
+    display: flex;
+    gap: 16px;
+    align-items: baseline;
+    flex-wrap: wrap;
+  }
+  .next {
+    margin-left: auto;
+  }
+  @media (max-width: 960px) {
+    .page {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+</style>

@@ -1,0 +1,92 @@
+<script lang="ts">
+  import { massFromKg } from '$core/units';
+  import AthleteFacts from '$lib/ui/squad/AthleteFacts.svelte';
+  import AthleteHistory from '$lib/ui/squad/AthleteHistory.svelte';
+  import AthleteLink from '$lib/ui/squad/AthleteLink.svelte';
+  import AthleteTests from '$lib/ui/squad/AthleteTests.svelte';
+  import Complaints from '$lib/ui/squad/Complaints.svelte';
+  import MorningString from '$lib/ui/parts/MorningString.svelte';
+
+  let { data, form } = $props();
+  const person = $derived(data.athlete);
+  const trouble = (name: string) => (form?.form === name ? form : null);
+  const line = $derived([person.role, person.age === null ? null : `${String(person.age)} years`, person.bodyMassKg === null ? null : `${String(Math.round(massFromKg(person.bodyMassKg, data.massUnit)))} ${data.massUnit}`].filter(Boolean).join(', '));
+</script>
+
+<svelte:head><title>{person.name} · Jaleo</title></svelte:head>
+<header>
+  <h1>{person.name}</h1>
+  <span class="note">{line}</span>
+  <span class="note">lifts {person.liftLevel}, jumps {person.jumpLevel}</span>
+  {#if data.consentNeeded}<span class="warn-text note">Under 18: guardian consent not noted. <span class="rule-id">SAFE-3</span></span>{/if}
+</header>
+<div class="columns">
+  <AthleteFacts {person} mass={data.massUnit} editable={data.may.plan} trouble={trouble('facts')} />
+  <div class="middle">
+    <AthleteTests tests={data.tests} lifts={data.lifts} jumps={data.jumps} screens={data.screens} liftNames={data.liftNames} jumpNames={data.jumpNames} mass={data.massUnit} today={data.today} editable={data.may.plan} trouble={trouble('result')} />
+    <AthleteHistory lines={data.history} />
+  </div>
+  <div class="side">
+    <section>
+      <h2>Mornings</h2>
+      <div class="mornings">
+        {#each data.mornings as { day, answer, place } (day)}
+          <span><MorningString {answer} width={34} /><span class="label">{day.slice(8)}{place ? ` ${place}` : ''}</span></span>
+        {:else}<span class="note">No answers yet.</span>{/each}
+      </div>
+      {#if data.may.plan}<AthleteLink hasLink={data.hasLink} link={form?.form === 'link' && 'link' in form ? String(form.link) : null} />{/if}
+    </section>
+    {#if data.complaints}
+      <Complaints complaints={data.complaints} places={data.places} signs={data.signs} sides={data.sides} today={data.today} editable={data.may.plan} {trouble} />
+    {/if}
+  </div>
+</div>
+
+<style>
+  header {
+    display: flex;
+    gap: 18px;
+    align-items: baseline;
+    flex-wrap: wrap;
+    padding: 12px 16px;
+    border-bottom: var(--rule);
+  }
+  .columns {
+    display: grid;
+    grid-template-columns: 280px minmax(0, 1fr) 320px;
+  }
+  .middle {
+    padding: 14px 18px 32px;
+    border-inline: var(--rule);
+    display: grid;
+    gap: 20px;
+    align-content: start;
+  }
+  .side {
+    padding: 14px 16px 32px;
+    display: grid;
+    gap: 20px;
+    align-content: start;
+  }
+  section {
+    display: grid;
+    gap: 10px;
+  }
+  .mornings {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 10px;
+  }
+  .mornings > span {
+    display: grid;
+    justify-items: center;
+  }
+  @media (max-width: 1000px) {
+    .columns {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    .middle {
+      border: 0;
+    }
+  }
+</style>

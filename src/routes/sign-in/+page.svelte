@@ -1,0 +1,28 @@
+<script lang="ts">
+  import { enhance } from '$app/forms';
+  import { Button, InlineNotification, PasswordInput, TextInput } from 'carbon-components-svelte';
+  import EntryPage from '$lib/ui/shell/EntryPage.svelte';
+
+  let { form } = $props();
+  // svelte-ignore state_referenced_locally
+  let email = $state(form?.email ?? '');
+</script>
+
+<EntryPage title="Sign in">
+  <form method="post" use:enhance={() => ({ update }) => update({ reset: false })}>
+    {#if form?.message}<InlineNotification lowContrast hideCloseButton kind="error" title={form.message} />{/if}
+    <TextInput labelText="E-mail" type="email" name="email" autocomplete="email" bind:value={email} required />
+    <PasswordInput labelText="Password" name="password" autocomplete="current-password" required />
+    <Button type="submit">Sign in</Button>
+  </form>
+  <p>New here? <a href="/sign-up">Make a club of your own</a>.</p>
+  <p class="note">Jaleo supports a qualified coach. It does not diagnose, treat or clear: a licensed clinician does.</p>
+</EntryPage>
+
+<style>
+  form {
+    display: grid;
+    gap: 16px;
+    justify-items: stretch;
+  }
+</style>
