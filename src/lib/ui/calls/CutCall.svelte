@@ -1,0 +1,49 @@
+<script lang="ts">
+  import { Button } from 'carbon-components-svelte';
+  import { ANSWER_WORDS } from '$lib/messages';
+  import type { CallOf } from '$lib/model/call';
+  import MorningString from '../parts/MorningString.svelte';
+  import { settle } from './settle';
+
+  let { call, first, mayPlan }: { call: CallOf<'cut'>; first: boolean; mayPlan: boolean } = $props();
+  let trouble = $state('');
+  const ids = $derived(call.changes.map((change) => change.id));
+  const why = $derived(call.answer === 'tight' ? `is ${ANSWER_WORDS.tight}${call.place ? `, ${call.place},` : ''} after ${call.session}` : `fell short in the session ${call.session === 'yesterday' ? 'yesterday' : `on ${call.session}`}`);
+</script>
+
+<div>
+  <p class="sentence">
+    {call.athlete} {why}.
+    {#each call.changes as change (change.id)}{change.exercise} goes from <b>{change.from}</b> to <b>{change.to}</b>. {/each}{#if call.contactsFewer > 0}<b>{call.contactsFewer}</b> contacts fewer.{/if}
+  </p>
+  <p class="rule">{call.ruleWords} <span class="rule-id">{call.rules.join(' · ')}</span></p>
+  {#if mayPlan}
+    <div class="buttons">
+      <Button size="small" kind={first ? 'primary' : 'tertiary'} on:click={async () => (trouble = await settle(ids, 'accepted'))}>Accept</Button>
+      <Button size="small" kind="tertiary" on:click={async () => (trouble = await settle(ids, 'held'))}>Hold{call.changes.length === 1 ? ` at ${call.changes[0]?.from ?? ''}` : ''}</Button>
+      <a class="quiet" href="/squad/{call.squadId}/{call.athleteId}">{call.athlete.split(' ')[0]}’s page</a>
+    </div>
+  {/if}
+  {#if trouble}<p class="warn-text" role="alert">{trouble}</p>{/if}
+</div>
+<div class="evidence">
+  {#each call.mornings as { day, answer }, i (day)}
+    <span class:last={i === call.mornings.length - 1}><MorningString {answer} width={34} bold={i === call.mornings.length - 1} /><span class="label">{Number(day.slice(8))}</span></span>
+  {/each}
+</div>
+
+<style>
+  .evidence {
+    display: flex;
+    gap: 12px;
+    color: var(--edge);
+  }
+  .evidence span {
+    display: grid;
+    justify-items: center;
+    align-content: start;
+  }
+  .last {
+    color: var(--ink);
+  }
+</style>

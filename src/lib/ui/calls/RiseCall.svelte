@@ -1,0 +1,76 @@
+<script lang="ts">
+  import { Button } from 'carbon-components-svelte';
+  import type { CallOf } from '$lib/model/call';
+  import { settle } from './settle';
+
+  let { call, first, mayPlan }: { call: CallOf<'rise'>; first: boolean; mayPlan: boolean } = $props();
+  let each = $state(false);
+  let trouble = $state('');
+  const ids = $derived(call.changes.map((change) => change.id));
+  const steps = $derived.by(() => {
+    const found = new Map<string, number>();
+    for (const { from, to } of call.changes) found.set(`${from} → ${to}`, (found.get(`${from} → ${to}`) ?? 0) + 1);
+    return [...found].sort((a, b) => b[1] - a[1]);
+  });
+  const one = $derived(call.changes.length === 1 ? call.changes[0] : null);
+  /** Steps named in the sentence; the rest stand under One by one. */
+  const NAMED = 2;
+</script>
+
+<div>
+  <p class="sentence">
+    {#if one}
+      {one.athlete} did every set of {one.exercise.toLowerCase()} as written or better: <b>{one.from} → {one.to}</b>.
+    {:else}
+      {call.changes.length} did every set of {call.exercise.toLowerCase()} as written or better:
+      {#each steps.slice(0, NAMED) as [step, count], i (step)}{i > 0 ? ', ' : ' '}<b>{step}</b>{count > 1 ? ` for ${String(count)}` : ''}{/each}{steps.length > NAMED ? `, and ${String(call.changes.length - steps.slice(0, NAMED).reduce((sum, [, count]) => sum + count, 0))} more.` : '.'}
+    {/if}
+  </p>
+  <p class="rule">{call.ruleWords} <span class="rule-id">{call.rules.join(' · ')}</span></p>
+  {#if mayPlan}
+    <div class="buttons">
+      <Button size="small" kind={first ? 'primary' : 'tertiary'} on:click={async () => (trouble = await settle(ids, 'accepted'))}>{one ? 'Accept' : `Accept all ${String(ids.length)}`}</Button>
+      <Button size="small" kind="tertiary" on:click={async () => (trouble = await settle(ids, 'held'))}>Hold</Button>
+      {#if !one}<button class="quiet" aria-expanded={each} onclick={() => (each = !each)}>{each ? 'Together' : 'One by one'}</button>{/if}
+    </div>
+  {/if}
+  {#if each}
+    <ul>
+      {#each call.changes as change (change.id)}
+        <li>
+          <span>{change.athlete} <b>{change.from} → {change.to}</b></span>
+          <span><button class="quiet" aria-label="Accept for {change.athlete}" onclick={async () => (trouble = await settle([change.id], 'accepted'))}>Accept</button> <button class="quiet" aria-label="Hold for {change.athlete}" onclick={async () => (trouble = await settle([change.id], 'held'))}>Hold</button></span>
+        </li>
+      {/each}
+    </ul>
+  {/if}
+  {#if trouble}<p class="warn-text" role="alert">{trouble}</p>{/if}
+</div>
+<div class="evidence" role="img" aria-label="{call.changes.length} athletes">
+  {#each call.changes as change (change.id)}<i></i>{/each}
+</div>
+
+<style>
+  ul {
+    margin-top: 8px;
+  }
+  li {
+    display: flex;
+    justify-content: space-between;
+    border-top: var(--rule);
+    padding: 4px 0;
+    font-stretch: 90%;
+  }
+  .evidence {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 3px;
+    align-content: start;
+    padding-top: 4px;
+  }
+  i {
+    width: 12px;
+    height: 14px;
+    background: var(--ink);
+  }
+</style>
