@@ -5,3 +5,4 @@ export * from './choose-dose';
 export * from './prescribe-load';
 export * from './check-percent';
 export * from './hard-sets';
+export * from './plate-change';

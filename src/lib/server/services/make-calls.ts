@@ -7,6 +7,7 @@ import { barOf } from '$core/safety';
 import { changeWords, FAMILY_WORDS, listWords, ruleWords, weekdayWord } from '$lib/messages';
 import type { Call, CallBase, CallChange } from '$lib/model/call';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
+import { nextCardDay } from './page-thread';
 import type { loadSilent, loadUnreferred, ProposalRow } from '../repositories/calls';
 
 export interface CallRows {
@@ -25,13 +26,18 @@ export function makeCalls(rows: CallRows): Call[] {
   const { club, squadId } = rows;
   const squads = new Map(club.squads.filter(({ id }) => squadId === null || id === squadId).map((squad) => [squad.id, squad]));
   const open = rows.proposals.filter(({ state, squadId: of }) => state === 'open' && squads.has(of));
-  return [
+  const calls = [
     ...(rows.health ? painCalls(rows, squads) : []),
     ...silentCalls(rows, squads),
     ...cutCalls(open.filter(({ kind }) => !isRise(kind)), rows, squads),
     ...riseCalls(open.filter(({ kind }) => isRise(kind)), rows, squads),
   ];
+  // pain first, then whoever trains soonest; within a squad the order above
+  const soon = (call: Call): number => (call.kind === 'pain' ? -1 : daysToGym(squads.get(call.squadId), rows));
+  return calls.map((call, i) => ({ call, i })).sort((a, b) => soon(a.call) - soon(b.call) || a.i - b.i).map(({ call }) => call);
 }
+
+const daysToGym = (squad: SquadRow | undefined, { club }: CallRows): number => (squad ? daysBetween(club.today, nextCardDay(squad, club.today)) : Infinity);
 
 function base(squad: SquadRow, key: string, rules: readonly string[], { club }: CallRows): CallBase {
   const today = gymDayOn(club.today, squad.gymDays);

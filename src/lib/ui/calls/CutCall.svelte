@@ -6,15 +6,20 @@
   import { settle } from './settle';
 
   let { call, first, mayPlan }: { call: CallOf<'cut'>; first: boolean; mayPlan: boolean } = $props();
+  /** Lines named at once; the rest open on demand. */
+  const NAMED = 2;
+  let all = $state(false);
   let trouble = $state('');
+  const shown = $derived(all ? call.changes : call.changes.slice(0, NAMED));
+  const hidden = $derived(call.changes.length - shown.length);
   const ids = $derived(call.changes.map((change) => change.id));
-  const why = $derived(call.answer === 'tight' ? `is ${ANSWER_WORDS.tight}${call.place ? `, ${call.place},` : ''} after ${call.session}` : `fell short in the session ${call.session === 'yesterday' ? 'yesterday' : `on ${call.session}`}`);
+  const why = $derived(call.answer === 'tight' ? `is ${ANSWER_WORDS.tight}${call.place ? `, ${call.place},` : ''} after ${call.session}’s session` : `fell short in ${call.session}’s session`);
 </script>
 
 <div>
   <p class="sentence">
     {call.athlete} {why}.
-    {#each call.changes as change (change.id)}{change.exercise} goes from <b>{change.from}</b> to <b>{change.to}</b>. {/each}{#if call.contactsFewer > 0}<b>{call.contactsFewer}</b> contacts fewer.{/if}
+    {#each shown as change (change.id)}{change.exercise} goes from <b>{change.from}</b> to <b>{change.to}</b>{'. '}{/each}{#if hidden > 0}<button class="quiet" onclick={() => (all = true)}>{hidden} more line{hidden === 1 ? '' : 's'}</button>{'. '}{/if}{#if call.contactsFewer > 0}<b>{call.contactsFewer}</b> contacts fewer.{/if}
   </p>
   <p class="rule">{call.ruleWords} <span class="rule-id">{call.rules.join(' · ')}</span></p>
   {#if mayPlan}

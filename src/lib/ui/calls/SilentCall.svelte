@@ -28,7 +28,7 @@
 </script>
 
 <div>
-  <p class="sentence">{who} {call.athletes.length === 1 ? 'has' : 'have'} not answered since {call.session}. {call.athletes.length === 1 ? 'The dose repeats' : 'Their doses repeat'}.</p>
+  <p class="sentence">{who} {call.athletes.length === 1 ? 'has' : 'have'} not answered since {call.session}’s session. {call.athletes.length === 1 ? 'The dose repeats' : 'Their doses repeat'}.</p>
   <p class="rule">{call.ruleWords} <span class="rule-id">{call.rules.join(' · ')}</span></p>
   {#if mayLog}
     <div class="buttons"><Button size="small" kind="tertiary" on:click={() => (answering = !answering)}>{answering ? 'Close' : 'Answer for them'}</Button></div>

@@ -32,7 +32,7 @@
     <tbody>
       {#each athletes as row (row.id)}
         <tr>
-          <td><a href="/squad/{squadId}/{row.id}">{row.name}</a>{#if row.role}<span class="note"> {row.role}</span>{/if}</td>
+          <td><a href="/squad/{squadId}/{row.id}">{row.name}</a>{#if row.role}<span class="note role">{row.role}</span>{/if}</td>
           <td class="num figure">{row.age ?? '·'}</td>
           <td class="num figure">{row.bodyMassKg === null ? '·' : Math.round(massFromKg(row.bodyMassKg, mass))}</td>
           <td>{row.liftLevel}</td>
@@ -74,8 +74,9 @@
   td:first-child {
     font-weight: 600;
   }
-  td:first-child .note {
+  td:first-child .role {
     font-weight: 420;
+    margin-left: 7px;
   }
   .num {
     text-align: right;

@@ -1,0 +1,156 @@
+import { SvelteMap } from 'svelte/reactivity';
+import { v7 } from 'uuid';
+import type { Dose, PlateSet } from '$core/dose';
+import { shareStations, turnOrder } from '$core/floor';
+import type { Beat } from '$core/order';
+import type { MassUnit } from '$core/units';
+import type { SetLogBody } from '$lib/model/bodies';
+import type { ExerciseView } from '$lib/model/exercise-view';
+import { Outbox } from '../outbox/outbox.svelte';
+
+export interface FloorAthlete {
+  readonly id: string;
+  readonly name: string;
+  readonly exerciseId: string;
+  readonly dose: Dose;
+  readonly replaced: boolean;
+}
+
+export interface FloorLine {
+  readonly slot: string;
+  readonly block: string;
+  readonly group: string | null;
+  readonly exerciseId: string;
+  readonly dose: Dose;
+  readonly athletes: readonly FloorAthlete[];
+}
+
+export interface DoneSet {
+  readonly athleteId: string;
+  readonly slot: string;
+  readonly setNumber: number;
+  readonly amount: number;
+  readonly loadKg: number | null;
+  readonly rir: number | null;
+  readonly fault: string | null;
+  readonly asWritten: boolean;
+}
+
+/** What the page's server gives the floor. */
+export interface FloorPage {
+  readonly session: { readonly id: string; readonly day: string; readonly minutes: number; readonly title: string; readonly back: string };
+  readonly massUnit: MassUnit;
+  readonly racks: number;
+  readonly plates: PlateSet;
+  readonly lines: readonly FloorLine[];
+  readonly views: Readonly<Record<string, ExerciseView>>;
+  readonly beats: Readonly<Record<string, readonly Beat[]>>;
+  readonly logs: readonly DoneSet[];
+  readonly mayLog: boolean;
+}
+
+/** Athletes who share one place on the floor when it is not a rack. */
+const SHARE_OPEN = 5;
+
+const keyOf = (slot: string, athleteId: string, setNumber: number): string => `${slot} ${athleteId} ${String(setNumber)}`;
+
+/** The floor's working state: the line on now, who has done what, the rest clock, and the outbox behind every tap. */
+export class FloorState {
+  readonly page: FloorPage;
+  readonly outbox = new Outbox();
+  at = $state(0);
+  readonly done = new SvelteMap<string, DoneSet>();
+  /** an athlete called out of turn, by station */
+  readonly called = new SvelteMap<number, string>();
+  restEndsAt = $state<number | null>(null);
+  now = $state(0);
+
+  constructor(page: FloorPage) {
+    this.page = page;
+    for (const log of page.logs) this.done.set(keyOf(log.slot, log.athleteId, log.setNumber), log);
+    const firstOpen = page.lines.findIndex((line) => !this.#isThrough(line));
+    this.at = firstOpen === -1 ? 0 : firstOpen;
+  }
+
+  async start(): Promise<void> {
+    this.outbox.open();
+    for (const set of await this.outbox.pending(this.page.session.id)) this.#show(set);
+  }
+
+  stop(): void {
+    this.outbox.close();
+  }
+
+  readonly line = $derived.by(() => this.page.lines[this.at]);
+
+  readonly stations = $derived.by(() => {
+    const { line } = this;
+    if (!line) return [];
+    const racked = line.athletes.some(({ exerciseId }) => ['rack', 'platform'].includes(this.page.views[exerciseId]?.station ?? ''));
+    const count = racked ? Math.max(1, this.page.racks) : Math.max(1, Math.ceil(line.athletes.length / SHARE_OPEN));
+    const groups = shareStations(line.athletes.map(({ id, dose }) => ({ id, loadKg: dose.loadKg })), count);
+    const wanted = new Map(line.athletes.map(({ id, dose }) => [id, dose.sets]));
+    const sets = new Map(line.athletes.map(({ id }) => [id, this.setsDone(id)]));
+    return groups.map((ids, i) => {
+      const turn = turnOrder(ids, sets, wanted);
+      const called = this.called.get(i);
+      const current = called !== undefined && turn.includes(called) ? called : turn[0];
+      const order = current === undefined ? [] : [current, ...turn.filter((id) => id !== current)];
+      return { name: racked ? String(i + 1) : String.fromCharCode(65 + i), ids, order };
+    });
+  });
+
+  athlete(id: string): FloorAthlete | undefined {
+    return this.line?.athletes.find((one) => one.id === id);
+  }
+
+  setsDone(athleteId: string, line: FloorLine | undefined = this.line): number {
+    if (!line) return 0;
+    let count = 0;
+    while (this.done.has(keyOf(line.slot, athleteId, count + 1))) count += 1;
+    return count;
+  }
+
+  setOf(athleteId: string, setNumber: number): DoneSet | undefined {
+    return this.line && this.done.get(keyOf(this.line.slot, athleteId, setNumber));
+  }
+
+  /** Logs the athlete's next set as it is written, or with what was changed. */
+  async log(athleteId: string, changed: Partial<Pick<DoneSet, 'amount' | 'loadKg' | 'rir' | 'fault'>> | null): Promise<void> {
+    const { line } = this;
+    const own = this.athlete(athleteId);
+    if (!line || !own) return;
+    const { dose } = own;
+    const set: SetLogBody = {
+      id: v7(), sessionId: this.page.session.id, athleteId, slot: line.slot, setNumber: this.setsDone(athleteId) + 1,
+      amount: changed?.amount ?? dose.amount, loadKg: changed?.loadKg === undefined ? dose.loadKg : changed.loadKg, rir: changed?.rir === undefined ? dose.rir : changed.rir,
+      fault: changed?.fault ?? null, asWritten: changed === null, doneAt: new Date().toISOString(), removed: false,
+    };
+    this.#show(set);
+    if (dose.restSeconds !== null && set.setNumber < dose.sets) this.rest(dose.restSeconds);
+    await this.outbox.put(set);
+  }
+
+  /** Takes the athlete's last set on this line back. */
+  async takeBack(athleteId: string): Promise<void> {
+    const { line } = this;
+    const setNumber = this.setsDone(athleteId);
+    const last = this.setOf(athleteId, setNumber);
+    if (!line || !last) return;
+    this.done.delete(keyOf(line.slot, athleteId, setNumber));
+    await this.outbox.put({ ...last, id: v7(), sessionId: this.page.session.id, slot: line.slot, doneAt: new Date().toISOString(), removed: true });
+  }
+
+  rest(seconds: number): void {
+    this.now = Date.now();
+    this.restEndsAt = this.now + seconds * 1000;
+  }
+
+  #show(set: SetLogBody): void {
+    const key = keyOf(set.slot, set.athleteId, set.setNumber);
+    if (set.removed) this.done.delete(key);
+    else this.done.set(key, set);
+  }
+
+  #isThrough = (line: FloorLine): boolean => line.athletes.every(({ id, dose }) => this.setsDone(id, line) >= dose.sets);
+}

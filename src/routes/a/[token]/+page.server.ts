@@ -1,0 +1,59 @@
+import { error, fail } from '@sveltejs/kit';
+import { v7 } from 'uuid';
+import { z } from 'zod';
+import { SIGNS } from '$core/safety';
+import { loadAthlete } from '$lib/server/repositories/athletes';
+import { loadClub } from '$lib/server/repositories/club-context';
+import { withLink } from '$lib/server/services/athlete-link';
+import { keepCheckIn } from '$lib/server/services/check-in';
+import { sayDay } from '$lib/server/services/page-thread';
+import { checkInSchema } from '$lib/model/bodies';
+import type { Actions, PageServerLoad } from './$types';
+
+const NO_LINK = 'This link does not open anything. Ask your coach for a new one.';
+
+export const load: PageServerLoad = async ({ params }) => {
+  const found = await withLink(params.token, async (tx, { athleteId }) => {
+    const club = await loadClub(tx);
+    const athlete = await loadAthlete(tx, athleteId, club.today);
+    return athlete ? { club, athlete } : null;
+  });
+  if (!found) error(404, NO_LINK);
+  const { club, athlete } = found;
+  const today = athlete.checkIns.find(({ day }) => day === club.today);
+  return {
+    firstName: athlete.name.split(' ')[0] ?? athlete.name,
+    day: sayDay(club.today),
+    given: today ? { answer: today.answer, place: today.place } : null,
+    newId: v7(),
+    signs: SIGNS,
+    places: Object.entries(club.method.places).filter(([, { checkin }]) => checkin).map(([id, { name }]) => ({ id, name })),
+  };
+};
+
+const MESSAGES: Readonly<Record<string, string>> = { score_missing: 'How strong is the pain, 0 to 10?', place_missing: 'Where does it hurt?' };
+
+export const actions: Actions = {
+  default: async ({ params, request }) => {
+    const data = await request.formData();
+    const text = (name: string): string | null => {
+      const value = data.get(name);
+      return typeof value === 'string' && value !== '' ? value : null;
+    };
+    const typed = { answer: text('answer'), place: text('place'), score: text('score'), side: text('side') };
+    if (typed.answer === null) return fail(400, { typed, messages: ['Choose how your legs feel.'] });
+    const pain = typed.answer === 'pain';
+    const parsed = checkInSchema.safeParse({
+      id: text('id') ?? v7(), answer: typed.answer, place: typed.answer === 'fine' || typed.answer === 'usual' ? null : typed.place,
+      side: pain ? typed.side : null, score: pain && typed.score !== null ? Number(typed.score) : null, signs: pain ? z.array(z.string()).parse(data.getAll('signs')) : [],
+    });
+    if (!parsed.success) return fail(400, { typed, messages: parsed.error.issues.map(({ message }) => MESSAGES[message] ?? 'Something here does not read. Choose again.') });
+    const result = await withLink(params.token, async (tx, { athleteId }) => {
+      const club = await loadClub(tx);
+      return keepCheckIn(tx, club, athleteId, parsed.data, club.today, `athlete:${athleteId}`);
+    });
+    if (!result) error(404, NO_LINK);
+    if (!result.ok) return fail(400, { typed, messages: ['This answer could not be kept. Try again.'] });
+    return { sent: parsed.data.answer, stop: pain && ((parsed.data.score ?? 0) >= 4 || parsed.data.signs.length > 0), proposed: result.value.length };
+  },
+};

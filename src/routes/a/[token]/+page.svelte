@@ -1,0 +1,227 @@
+<script lang="ts">
+  import { enhance } from '$app/forms';
+  import { page } from '$app/state';
+  import { ANSWERS, type Answer } from '$core/progress';
+  import { ANSWER_WORDS } from '$lib/messages';
+  import BodyPlaces from '$lib/ui/checkin/BodyPlaces.svelte';
+  import MorningString from '$lib/ui/parts/MorningString.svelte';
+
+  let { data, form } = $props();
+  const UNDER: Readonly<Record<Answer, string>> = { fine: 'nothing to report', usual: 'as after most lifts', tight: 'more than the work explains', pain: '0 to 10, and where' };
+  // svelte-ignore state_referenced_locally
+  let answer = $state<Answer | null>((form && 'typed' in form ? (form.typed?.answer as Answer | null) : null) ?? null);
+  // svelte-ignore state_referenced_locally
+  let place = $state<string>((form && 'typed' in form ? form.typed?.place : null) ?? '');
+  let again = $state(false);
+  let away = $state(false);
+  const sent = $derived(form && 'sent' in form ? form : null);
+  const messages = $derived(form && 'messages' in form ? (form.messages ?? []) : []);
+  const asksPlace = $derived(answer === 'tight' || answer === 'pain');
+</script>
+
+<svelte:head><title>Good morning, {data.firstName} · Jaleo</title><meta name="robots" content="noindex" /></svelte:head>
+<header><b>Jaleo</b><span>{data.day}</span></header>
+<main>
+  {#if sent && !again}
+    <h1>Thanks, {data.firstName}</h1>
+    {#if sent.stop}
+      <p class="stop">Do not train on it. Tell your coach and see a clinician before you load it again. Chest pain, fainting, a knock to the head or fever: get help now.</p>
+    {:else if sent.proposed > 0}
+      <p>Your coach gets a proposal from this. Nothing changes until they agree.</p>
+    {:else}
+      <p>Your coach has your answer.</p>
+    {/if}
+    <p><button class="quiet" onclick={() => (again = true)}>Change the answer</button></p>
+  {:else if data.given && !again && !form}
+    <h1>Good morning, {data.firstName}</h1>
+    <p>You answered <b>{ANSWER_WORDS[data.given.answer]}</b> today.</p>
+    <p><button class="quiet" onclick={() => (again = true)}>Change the answer</button></p>
+  {:else}
+    <form
+      method="post"
+      use:enhance={() => async ({ result, update }) => {
+        away = result.type === 'error' && result.status === undefined;
+        if (!away) { again = false; await update({ reset: false }); }
+      }}
+    >
+      <input type="hidden" name="id" value={data.newId} />
+      <p class="hello">{data.firstName}, the morning after</p>
+      <fieldset>
+        <legend><h1>How do your legs feel?</h1></legend>
+        {#each ANSWERS as option (option)}
+          <label class="answer">
+            <input type="radio" name="answer" value={option} bind:group={answer} />
+            <MorningString answer={option} width={54} bold />
+            <span><b>{ANSWER_WORDS[option].replace(/^./, (first) => first.toUpperCase())}</b><small>{UNDER[option]}</small></span>
+          </label>
+        {/each}
+      </fieldset>
+      {#if answer === 'pain'}
+        <fieldset class="scores">
+          <legend><h2>How strong?</h2></legend>
+          {#each Array.from({ length: 11 }, (_, i) => i) as n (n)}<label><input type="radio" name="score" value={n} /><span>{n}</span></label>{/each}
+        </fieldset>
+      {/if}
+      {#if asksPlace}
+        <BodyPlaces places={data.places} bind:place optional={answer === 'tight'} />
+      {/if}
+      {#if answer === 'pain'}
+        <fieldset class="signs">
+          <legend><h2>Any of these? <small>skip if none</small></h2></legend>
+          {#each data.signs as sign (sign)}<label><input type="checkbox" name="signs" value={sign} /><span>{sign}</span></label>{/each}
+        </fieldset>
+        <fieldset class="signs">
+          <legend class="visually-hidden">Side</legend>
+          {#each ['left', 'right', 'both'] as side (side)}<label><input type="radio" name="side" value={side} /><span>{side}</span></label>{/each}
+        </fieldset>
+      {/if}
+      <div class="send">
+        {#each messages as message (message)}<p class="warn-text" role="alert">{message}</p>{/each}
+        {#if away}<p class="warn-text" role="alert">No connection. Your answer is still here: press Send again.</p>{/if}
+        <p class="note">{answer === 'tight' ? 'Your coach gets a proposal. Nothing changes until they agree.' : answer === 'pain' ? 'Pain from 4, or a sign, stops work there until a clinician has looked.' : 'Ten seconds, once a day.'}</p>
+        <button class="main">Send</button>
+      </div>
+    </form>
+  {/if}
+  <p class="foot"><a href="{page.url.pathname}/card">Your next card</a></p>
+</main>
+
+<style>
+  header {
+    display: flex;
+    justify-content: space-between;
+    align-items: baseline;
+    padding: 12px 20px;
+    border-bottom: var(--bold-rule);
+  }
+  header b {
+    font-size: 18px;
+    font-weight: 720;
+    font-stretch: 122%;
+  }
+  main {
+    max-width: 460px;
+    margin: 0 auto;
+    padding: 14px 20px 32px;
+    font-size: 16px;
+    line-height: 22px;
+  }
+  h1 {
+    font-size: 28px;
+    line-height: 34px;
+  }
+  .hello {
+    color: var(--ink-2);
+  }
+  fieldset {
+    border: 0;
+    padding: 0;
+    margin: 0 0 12px;
+    min-width: 0;
+  }
+  .answer {
+    display: flex;
+    gap: 18px;
+    align-items: center;
+    min-height: 64px;
+    padding: 0 14px;
+    border-bottom: var(--rule);
+    cursor: pointer;
+  }
+  .answer:first-of-type {
+    border-top: var(--rule);
+    margin-top: 8px;
+  }
+  .answer span {
+    display: grid;
+  }
+  .answer b {
+    font-size: 18px;
+    line-height: 22px;
+    font-weight: 620;
+  }
+  small {
+    font-size: 14px;
+    line-height: 18px;
+    font-weight: 420;
+    color: var(--ink-2);
+  }
+  .answer input,
+  .scores input,
+  .signs input {
+    position: absolute;
+    opacity: 0;
+  }
+  .answer:has(input:checked) {
+    background: var(--ink);
+    color: var(--cal);
+  }
+  .answer:has(input:checked) small {
+    color: var(--cal-3);
+  }
+  label:has(input:focus-visible) {
+    outline: 2px solid var(--cds-focus);
+    outline-offset: 2px;
+  }
+  .scores {
+    display: grid;
+    grid-template-columns: repeat(11, 1fr);
+  }
+  .scores legend,
+  .signs legend {
+    margin-bottom: 6px;
+  }
+  .scores span,
+  .signs span {
+    display: grid;
+    place-items: center;
+    min-height: 48px;
+    border: 1px solid var(--edge);
+    margin-left: -1px;
+    background: var(--cal-1);
+    cursor: pointer;
+  }
+  .signs {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+  }
+  .signs span {
+    padding: 0 14px;
+    margin: 0;
+  }
+  .scores input:checked + span,
+  .signs input:checked + span {
+    background: var(--ink);
+    color: var(--cal);
+  }
+  .send {
+    position: sticky;
+    bottom: 0;
+    background: var(--cal);
+    border-top: var(--rule);
+    padding: 12px 0;
+    display: grid;
+    gap: 8px;
+  }
+  .main {
+    min-height: 52px;
+    border: 0;
+    background: var(--almagre);
+    color: var(--on-almagre);
+    font-size: 18px;
+    font-weight: 640;
+    cursor: pointer;
+  }
+  .stop {
+    border-left: 3px solid var(--almagre-t);
+    background: var(--almagre-w);
+    padding: 12px;
+  }
+  .foot {
+    margin-top: 16px;
+  }
+  main > p {
+    margin-top: 10px;
+  }
+</style>

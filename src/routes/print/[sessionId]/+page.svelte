@@ -1,0 +1,138 @@
+<script lang="ts">
+  import { BLOCK_WORDS } from '$lib/messages';
+  import FamilyGlyph from '$lib/ui/glyphs/FamilyGlyph.svelte';
+  import ScoreStrip from '$lib/ui/parts/ScoreStrip.svelte';
+
+  let { data } = $props();
+</script>
+
+<svelte:head><title>{data.title}, {data.day}</title></svelte:head>
+<main>
+  <header>
+    <h1>{data.title}, {data.day}</h1>
+    <p>{data.words}{data.tag ? ` · ${data.tag}` : ''} · {data.minutes} min · {data.contacts.raw} contacts</p>
+    <button class="quiet" onclick={() => window.print()}>Print</button>
+  </header>
+  <table class="lines">
+    <tbody>
+      {#each data.lines as line, i (line.slot)}
+        <tr class:first={data.lines[i - 1]?.block !== line.block} class:paired={line.group !== null && data.lines[i - 1]?.group === line.group}>
+          <th scope="row">{data.lines[i - 1]?.block === line.block ? '' : BLOCK_WORDS[line.block]}</th>
+          <td class="glyph"><FamilyGlyph family={line.family} size={18} ink /></td>
+          <td class="name"><b>{line.name}</b>{line.group ? ` · ${line.group}` : ''}</td>
+          <td class="dose">{line.dose}</td>
+          <td class="cues">{line.cues}{line.pins ? ' Pins set.' : ''}{line.partner ? ` Partner ${line.partner}.` : ''}</td>
+          <td class="score"><ScoreStrip beats={line.beats.map((beat) => ({ ...beat, family: line.family }))} minutes={data.totalMinutes} height={9} hue={false} /></td>
+        </tr>
+      {/each}
+    </tbody>
+  </table>
+  {#if data.columns.length > 0}
+    <table class="athletes">
+      <thead><tr><th scope="col">Athlete</th>{#each data.columns as { slot, name } (slot)}<th scope="col">{name}</th>{/each}</tr></thead>
+      <tbody>
+        {#each data.athletes as { name, cells } (name)}<tr><th scope="row">{name}</th>{#each cells as cell, i (data.columns[i]?.slot)}<td>{cell}</td>{/each}</tr>{/each}
+      </tbody>
+    </table>
+  {/if}
+  <footer>Stop at sharp or rising pain and say so. A licensed clinician decides on injury and illness. {data.clubName} · Jaleo</footer>
+</main>
+
+<style>
+  :global(html[data-theme]) {
+    background: #fff;
+  }
+  main {
+    --ink: #000;
+    --ink-2: #222;
+    --cal: #fff;
+    background: #fff;
+    color: #000;
+    max-width: 1060px;
+    margin: 0 auto;
+    padding: 20px;
+    font-size: 11.5px;
+    line-height: 14px;
+    font-stretch: 86%;
+  }
+  header {
+    display: flex;
+    gap: 20px;
+    align-items: baseline;
+    border-bottom: 2px solid #000;
+    padding-bottom: 6px;
+  }
+  h1 {
+    font-size: 20px;
+    line-height: 24px;
+  }
+  header .quiet {
+    margin-left: auto;
+    color: #000;
+  }
+  table {
+    width: 100%;
+    border-collapse: collapse;
+  }
+  th {
+    text-align: left;
+    font-weight: 620;
+  }
+  .lines td,
+  .lines th {
+    padding: 2px 8px 2px 0;
+    border-top: 1px solid #ccc;
+    height: 21px;
+  }
+  .lines tr.first td,
+  .lines tr.first th {
+    border-top: 1px solid #000;
+  }
+  .glyph {
+    width: 22px;
+  }
+  .name {
+    white-space: nowrap;
+  }
+  .dose {
+    white-space: nowrap;
+    font-stretch: 76%;
+    font-size: 12.5px;
+  }
+  .cues {
+    font-stretch: 80%;
+    color: #222;
+  }
+  .score {
+    width: 170px;
+  }
+  .athletes {
+    margin-top: 10px;
+    border-top: 2px solid #000;
+    font-stretch: 76%;
+  }
+  .athletes th,
+  .athletes td {
+    padding: 1px 8px 1px 0;
+    border-bottom: 1px solid #ccc;
+    height: 17px;
+  }
+  footer {
+    margin-top: 8px;
+    font-size: 10.5px;
+    color: #222;
+  }
+  @page {
+    size: A4 landscape;
+    margin: 9mm;
+  }
+  @media print {
+    main {
+      padding: 0;
+      max-width: none;
+    }
+    header .quiet {
+      display: none;
+    }
+  }
+</style>
