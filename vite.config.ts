@@ -7,7 +7,10 @@ import { defineConfig } from 'vitest/config';
 const withoutOutsideFonts = (): Plugin => ({
   name: 'without-outside-fonts',
   enforce: 'pre',
-  transform: (code, id) => (id.includes('carbon-components-svelte/css/') ? { code: code.replace(/@font-face\s*\{[^}]*\}/g, ''), map: null } : null),
+  transform: (code, id) =>
+    id.includes('carbon-components-svelte/css/')
+      ? { code: code.replace(/@font-face\s*\{[^}]*\}/g, ''), map: null }
+      : null,
 });
 
 export default defineConfig({
@@ -18,7 +21,17 @@ export default defineConfig({
   test: {
     projects: [
       { extends: true, test: { name: 'unit', include: ['src/**/*.test.ts'], environment: 'node' } },
-      { extends: true, test: { name: 'db', include: ['tests/db/**/*.test.ts'], environment: 'node', testTimeout: 30_000, hookTimeout: 60_000, fileParallelism: false } },
+      {
+        extends: true,
+        test: {
+          name: 'db',
+          include: ['tests/db/**/*.test.ts'],
+          environment: 'node',
+          testTimeout: 30_000,
+          hookTimeout: 60_000,
+          fileParallelism: false,
+        },
+      },
     ],
   },
 });

@@ -38,7 +38,12 @@ export const handle: Handle = async ({ event, resolve }) => {
   const theme = event.cookies.get('theme') === 'noche' ? 'noche' : 'cal';
   const counted = { count: 0 };
   return queryCount.run(counted, async () => {
-    const response = await svelteKitHandler({ event, resolve: (e) => resolve(e, { transformPageChunk: ({ html }) => html.replace('%theme%', theme) }), auth: auth(), building });
+    const response = await svelteKitHandler({
+      event,
+      resolve: (e) => resolve(e, { transformPageChunk: ({ html }) => html.replace('%theme%', theme) }),
+      auth: auth(),
+      building,
+    });
     if (event.locals.identity) response.headers.set('x-statements', String(counted.count));
     return response;
   });
@@ -48,7 +53,8 @@ export const handle: Handle = async ({ event, resolve }) => {
 export const handleError: HandleServerError = ({ error: thrown, event, status }) => {
   if (status === 404) return { message: 'This page is not there.' };
   const id = v7().slice(-8);
-  const cause = thrown instanceof Error ? ((thrown.cause as { code?: string } | undefined)?.code ?? thrown.name) : 'unknown';
+  const cause =
+    thrown instanceof Error ? ((thrown.cause as { code?: string } | undefined)?.code ?? thrown.name) : 'unknown';
   console.error(`[${id}] ${event.request.method} ${event.route.id ?? 'unknown route'}: ${cause}`);
   if (thrown instanceof Error && !('query' in thrown)) console.error(thrown.stack);
   return { message: 'Something went wrong here. Nothing you typed was lost; try again.', id };

@@ -14,7 +14,16 @@ import { LADDERS } from './ladders';
 import { SPORTS } from './sports';
 
 const DRAFTS: readonly Draft[] = [
-  ...SQUATS, ...HINGES, ...SINGLE_LEG, ...LATERALS, ...JUMPS, ...OLYMPICS, ...CALF_FOOT, ...TRUNK, ...UPPER, ...PREP,
+  ...SQUATS,
+  ...HINGES,
+  ...SINGLE_LEG,
+  ...LATERALS,
+  ...JUMPS,
+  ...OLYMPICS,
+  ...CALF_FOOT,
+  ...TRUNK,
+  ...UPPER,
+  ...PREP,
 ];
 
 /** Which rung an entry stands on is written once, in the ladders. */

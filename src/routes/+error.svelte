@@ -4,7 +4,9 @@
 
 <svelte:head><title>Jaleo</title></svelte:head>
 <main>
-  <h1>{page.status === 404 ? 'This page is not there' : page.status === 403 ? 'Not open to you' : 'That did not work'}</h1>
+  <h1>
+    {page.status === 404 ? 'This page is not there' : page.status === 403 ? 'Not open to you' : 'That did not work'}
+  </h1>
   <p>{page.error?.message}</p>
   {#if page.error?.id}<p class="note">Reference {page.error.id}</p>{/if}
   <p><a href="/calls">Go to Calls</a></p>

@@ -17,8 +17,17 @@ export interface DemoAthlete {
 }
 
 const a = (
-  name: string, role: string, sex: DemoAthlete['sex'], age: number, massKg: number, lift: Level, jump: Level,
-  squat: number | null, deadlift: number | null, cmjM: number | null, screens: DemoAthlete['screens'] = 'passed',
+  name: string,
+  role: string,
+  sex: DemoAthlete['sex'],
+  age: number,
+  massKg: number,
+  lift: Level,
+  jump: Level,
+  squat: number | null,
+  deadlift: number | null,
+  cmjM: number | null,
+  screens: DemoAthlete['screens'] = 'passed',
 ): DemoAthlete => ({ name, role, sex, age, massKg, lift, jump, squat, deadlift, cmjM, screens });
 
 export interface DemoSquad {
@@ -28,23 +37,43 @@ export interface DemoSquad {
   readonly gymDays: readonly { weekday: number; start: string; minutes: number }[];
   readonly kit: { readonly racks: number; readonly without: readonly string[] };
   /** events as weekday and weeks from the start day's week */
-  readonly events: readonly { weekday: number; weeks: number; name: string; kind: 'friendly' | 'league' | 'cup' | 'final' }[];
+  readonly events: readonly {
+    weekday: number;
+    weeks: number;
+    name: string;
+    kind: 'friendly' | 'league' | 'cup' | 'final';
+  }[];
   readonly athletes: readonly DemoAthlete[];
   /** athletes of another squad who train here too */
   readonly shared: readonly string[];
 }
 
-export const DEMO_CLUB = { name: 'Club Marisma', zone: 'Europe/Madrid', coach: 'Ro Serrat', assistant: 'Lior Pask', physio: 'Ane Vidra' } as const;
+export const DEMO_CLUB = {
+  name: 'Club Marisma',
+  zone: 'Europe/Madrid',
+  coach: 'Ro Serrat',
+  assistant: 'Lior Pask',
+  physio: 'Ane Vidra',
+} as const;
 export const DEMO_PASSWORD = 'tuesday-lift';
 
 export const DEMO_SQUADS: readonly DemoSquad[] = [
   {
-    name: 'Handball', sportId: 'team-handball', phase: 'in-season',
-    gymDays: [{ weekday: 2, start: '18:30', minutes: 55 }, { weekday: 4, start: '18:30', minutes: 55 }],
+    name: 'Handball',
+    sportId: 'team-handball',
+    phase: 'in-season',
+    gymDays: [
+      { weekday: 2, start: '18:30', minutes: 55 },
+      { weekday: 4, start: '18:30', minutes: 55 },
+    ],
     kit: { racks: 3, without: ['cable', 'trap-bar'] },
     events: [
-      { weekday: 6, weeks: -3, name: 'Puerto Lobo', kind: 'league' }, { weekday: 6, weeks: -2, name: 'Vallesur', kind: 'league' }, { weekday: 6, weeks: -1, name: 'Costa Brisa', kind: 'league' },
-      { weekday: 6, weeks: 0, name: 'Puerto Lobo', kind: 'league' }, { weekday: 6, weeks: 1, name: 'Alameda', kind: 'cup' }, { weekday: 6, weeks: 2, name: 'Torre Azul', kind: 'league' },
+      { weekday: 6, weeks: -3, name: 'Puerto Lobo', kind: 'league' },
+      { weekday: 6, weeks: -2, name: 'Vallesur', kind: 'league' },
+      { weekday: 6, weeks: -1, name: 'Costa Brisa', kind: 'league' },
+      { weekday: 6, weeks: 0, name: 'Puerto Lobo', kind: 'league' },
+      { weekday: 6, weeks: 1, name: 'Alameda', kind: 'cup' },
+      { weekday: 6, weeks: 2, name: 'Torre Azul', kind: 'league' },
     ],
     shared: [],
     athletes: [
@@ -65,10 +94,19 @@ export const DEMO_SQUADS: readonly DemoSquad[] = [
     ],
   },
   {
-    name: 'Ultimate', sportId: 'ultimate', phase: 'specific',
-    gymDays: [{ weekday: 1, start: '17:00', minutes: 60 }, { weekday: 3, start: '17:00', minutes: 60 }, { weekday: 5, start: '17:00', minutes: 45 }],
+    name: 'Ultimate',
+    sportId: 'ultimate',
+    phase: 'specific',
+    gymDays: [
+      { weekday: 1, start: '17:00', minutes: 60 },
+      { weekday: 3, start: '17:00', minutes: 60 },
+      { weekday: 5, start: '17:00', minutes: 45 },
+    ],
     kit: { racks: 4, without: ['cable'] },
-    events: [{ weekday: 6, weeks: 2, name: 'Levante indoor', kind: 'friendly' }, { weekday: 6, weeks: 4, name: 'Marisma open', kind: 'cup' }],
+    events: [
+      { weekday: 6, weeks: 2, name: 'Levante indoor', kind: 'friendly' },
+      { weekday: 6, weeks: 4, name: 'Marisma open', kind: 'cup' },
+    ],
     shared: [],
     athletes: [
       a('Elke Tarrant', 'cutter', 'female', 17, 61, 'developing', 'developing', 1.3, 1.6, 0.36, ['C5']),
@@ -92,10 +130,18 @@ export const DEMO_SQUADS: readonly DemoSquad[] = [
     ],
   },
   {
-    name: 'Freestyle', sportId: 'snowboard-freestyle', phase: 'pre-season',
-    gymDays: [{ weekday: 2, start: '12:30', minutes: 45 }, { weekday: 6, start: '10:00', minutes: 60 }],
+    name: 'Freestyle',
+    sportId: 'snowboard-freestyle',
+    phase: 'pre-season',
+    gymDays: [
+      { weekday: 2, start: '12:30', minutes: 45 },
+      { weekday: 6, start: '10:00', minutes: 60 },
+    ],
     kit: { racks: 2, without: ['cable', 'landmine'] },
-    events: [{ weekday: 5, weeks: 3, name: 'First stop', kind: 'league' }, { weekday: 5, weeks: 6, name: 'Second stop', kind: 'league' }],
+    events: [
+      { weekday: 5, weeks: 3, name: 'First stop', kind: 'league' },
+      { weekday: 5, weeks: 6, name: 'Second stop', kind: 'league' },
+    ],
     shared: ['Abe Tolland'],
     athletes: [
       a('Ilan Rook', 'slope', 'male', 23, 74, 'trained', 'trained', 1.5, 1.8, 0.44),

@@ -14,4 +14,4 @@ export const METHOD: MethodTables = {
   places: PLACES,
   templates: TEMPLATES,
   settings: SETTINGS,
-} as MethodTables;
+};

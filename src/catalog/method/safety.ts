@@ -1,6 +1,15 @@
 import type { Bar, MethodTables } from '$core/method';
 
-const NOTHING: Bar = { maxTier: null, twoFeetOnly: false, families: [], slowOnly: [], flags: [], flagRows: [], loadedTrunk: false, everything: false };
+const NOTHING: Bar = {
+  maxTier: null,
+  twoFeetOnly: false,
+  families: [],
+  slowOnly: [],
+  flags: [],
+  flagRows: [],
+  loadedTrunk: false,
+  everything: false,
+};
 
 /** What a complaint stops (SAFE-8): columns 1–2, 3, and 4 or a sign. Each adds to those to its left. */
 export const COMPLAINTS = {
@@ -11,7 +20,11 @@ export const COMPLAINTS = {
   },
   knee: {
     mild: { ...NOTHING, maxTier: 'low' },
-    three: { ...NOTHING, maxTier: 'none', slowOnly: ['squat', 'single-leg-knee', 'lateral', 'jump', 'agility', 'olympic', 'calf-foot'] },
+    three: {
+      ...NOTHING,
+      maxTier: 'none',
+      slowOnly: ['squat', 'single-leg-knee', 'lateral', 'jump', 'agility', 'olympic', 'calf-foot'],
+    },
     stop: { ...NOTHING, families: ['squat', 'single-leg-knee', 'lateral', 'jump', 'agility'] },
   },
   thigh: {
@@ -38,16 +51,104 @@ export const COMPLAINTS = {
 
 /** Places of the check-in: whose work they are, which row of SAFE-8 they read, and the screens they point to. */
 export const PLACES = {
-  foot: { name: 'foot, ankle', row: 'foot', muscles: ['foot', 'tibialisAnterior', 'soleus', 'gastrocnemius'], kneeDominant: false, axial: false, screens: ['R4', 'C1'], checkin: true },
-  calf: { name: 'calf', row: 'foot', muscles: ['gastrocnemius', 'soleus', 'tibialisAnterior'], kneeDominant: false, axial: false, screens: ['R4'], checkin: true },
-  shin: { name: 'shin', row: 'foot', muscles: ['gastrocnemius', 'soleus', 'tibialisAnterior'], kneeDominant: false, axial: false, screens: ['R4'], checkin: true },
-  knee: { name: 'knee', row: 'knee', muscles: ['quadriceps'], kneeDominant: true, axial: false, screens: ['C5', 'R4'], checkin: true },
-  'front-thigh': { name: 'front of thigh', row: 'thigh', muscles: ['quadriceps', 'hipFlexors'], kneeDominant: false, axial: false, screens: ['R6'], checkin: true },
-  'back-thigh': { name: 'back of thigh', row: 'thigh', muscles: ['hamstrings'], kneeDominant: false, axial: false, screens: ['C2'], checkin: true },
-  groin: { name: 'groin', row: 'thigh', muscles: ['adductors'], kneeDominant: false, axial: false, screens: ['squeeze'], checkin: true },
-  hip: { name: 'hip', row: 'thigh', muscles: ['glutes', 'hipFlexors', 'abductors'], kneeDominant: false, axial: false, screens: ['C2'], checkin: true },
-  back: { name: 'back', row: 'back', muscles: ['trunkFlexion', 'trunkExtension', 'trunkAntiRotation', 'trunkSide'], kneeDominant: false, axial: true, screens: [], checkin: true },
-  shoulder: { name: 'shoulder, arm', row: 'shoulder', muscles: ['upperPush', 'upperPull'], kneeDominant: false, axial: false, screens: ['R5'], checkin: true },
+  foot: {
+    name: 'foot, ankle',
+    row: 'foot',
+    muscles: ['foot', 'tibialisAnterior', 'soleus', 'gastrocnemius'],
+    kneeDominant: false,
+    axial: false,
+    screens: ['R4', 'C1'],
+    checkin: true,
+  },
+  calf: {
+    name: 'calf',
+    row: 'foot',
+    muscles: ['gastrocnemius', 'soleus', 'tibialisAnterior'],
+    kneeDominant: false,
+    axial: false,
+    screens: ['R4'],
+    checkin: true,
+  },
+  shin: {
+    name: 'shin',
+    row: 'foot',
+    muscles: ['gastrocnemius', 'soleus', 'tibialisAnterior'],
+    kneeDominant: false,
+    axial: false,
+    screens: ['R4'],
+    checkin: true,
+  },
+  knee: {
+    name: 'knee',
+    row: 'knee',
+    muscles: ['quadriceps'],
+    kneeDominant: true,
+    axial: false,
+    screens: ['C5', 'R4'],
+    checkin: true,
+  },
+  'front-thigh': {
+    name: 'front of thigh',
+    row: 'thigh',
+    muscles: ['quadriceps', 'hipFlexors'],
+    kneeDominant: false,
+    axial: false,
+    screens: ['R6'],
+    checkin: true,
+  },
+  'back-thigh': {
+    name: 'back of thigh',
+    row: 'thigh',
+    muscles: ['hamstrings'],
+    kneeDominant: false,
+    axial: false,
+    screens: ['C2'],
+    checkin: true,
+  },
+  groin: {
+    name: 'groin',
+    row: 'thigh',
+    muscles: ['adductors'],
+    kneeDominant: false,
+    axial: false,
+    screens: ['squeeze'],
+    checkin: true,
+  },
+  hip: {
+    name: 'hip',
+    row: 'thigh',
+    muscles: ['glutes', 'hipFlexors', 'abductors'],
+    kneeDominant: false,
+    axial: false,
+    screens: ['C2'],
+    checkin: true,
+  },
+  back: {
+    name: 'back',
+    row: 'back',
+    muscles: ['trunkFlexion', 'trunkExtension', 'trunkAntiRotation', 'trunkSide'],
+    kneeDominant: false,
+    axial: true,
+    screens: [],
+    checkin: true,
+  },
+  shoulder: {
+    name: 'shoulder, arm',
+    row: 'shoulder',
+    muscles: ['upperPush', 'upperPull'],
+    kneeDominant: false,
+    axial: false,
+    screens: ['R5'],
+    checkin: true,
+  },
   neck: { name: 'neck', row: 'neck', muscles: [], kneeDominant: false, axial: true, screens: [], checkin: false },
-  head: { name: 'head, chest, faint, fever', row: 'head', muscles: [], kneeDominant: false, axial: false, screens: [], checkin: true },
+  head: {
+    name: 'head, chest, faint, fever',
+    row: 'head',
+    muscles: [],
+    kneeDominant: false,
+    axial: false,
+    screens: [],
+    checkin: true,
+  },
 } as const satisfies MethodTables['places'];

@@ -26,13 +26,29 @@ export interface Assessment {
  * Measures a card of the coach's with the rules it was chosen by. The server runs this on what it is asked to keep.
  * @throws {RangeError} a line's entry is not in the library.
  */
-export function assessCard(card: Pick<Card, 'lines' | 'overrides'>, brief: Brief, library: Library, method: MethodTables): Assessment {
+export function assessCard(
+  card: Pick<Card, 'lines' | 'overrides'>,
+  brief: Brief,
+  library: Library,
+  method: MethodTables,
+): Assessment {
   const context = makeContext(brief, library, method);
   const entries = card.lines.map((line) => ({ ...line, exercise: getExercise(library, line.exerciseId) }));
   const timeline = layOut(entries, method.settings);
   const counted = entries.map(({ exercise, dose }) => contactsOf(exercise, dose, method.settings));
   const contacts = { raw: sum(counted.map((c) => c.raw)), weighted: sum(counted.map((c) => c.weighted)) };
-  const budget = jumpBudget({ jumpLevel: context.jumpLevel, phase: brief.phase, lighterWeek: false, cautious: brief.schools.contacts === 'cautious', unfamiliarOrHardSurface: brief.place.hardSurface, growth: false, practiceJumps: 0 }, method);
+  const budget = jumpBudget(
+    {
+      jumpLevel: context.jumpLevel,
+      phase: brief.phase,
+      lighterWeek: false,
+      cautious: brief.schools.contacts === 'cautious',
+      unfamiliarOrHardSurface: brief.place.hardSurface,
+      growth: false,
+      practiceJumps: 0,
+    },
+    method,
+  );
   const own = kneeHip(entries, method);
   const minutes = timeline.totalS / 60;
   const findings: Finding[] = [
@@ -60,24 +76,56 @@ const withSlot = (finding: Finding | null, slot: string): Finding[] =>
   finding ? [{ ...finding, facts: { ...finding.facts, slot } }] : [];
 
 function overMinutes(minutes: number, asked: number): Finding[] {
-  const over = Math.ceil(minutes - asked);
-  return over > 0 ? [{ severity: 'warn', code: 'over_minutes', rules: ['TIME-1'], facts: { minutes: Math.ceil(minutes), asked, over } }] : [];
+  const over = Math.round(minutes - asked);
+  return over > 0
+    ? [{ severity: 'warn', code: 'over_minutes', rules: ['TIME-1'], facts: { minutes: asked + over, asked, over } }]
+    : [];
 }
 
-function overContacts(contacts: { raw: number; weighted: number }, budget: JumpBudget, { limits, method }: Context): Finding[] {
+function overContacts(
+  contacts: { raw: number; weighted: number },
+  budget: JumpBudget,
+  { limits, method }: Context,
+): Finding[] {
   const primer = method.settings.week.primerContacts;
   if (limits.primerOnly && contacts.raw > primer)
-    return [{ severity: 'warn', code: 'over_primer_contacts', rules: ['WEEK-2'], facts: { raw: contacts.raw, limit: primer } }];
+    return [
+      {
+        severity: 'warn',
+        code: 'over_primer_contacts',
+        rules: ['WEEK-2'],
+        facts: { raw: contacts.raw, limit: primer },
+      },
+    ];
   if (contacts.weighted > budget.limit)
-    return [{ severity: 'warn', code: 'over_contacts', rules: ['JUMP-8'], facts: { weighted: contacts.weighted, limit: budget.limit } }];
+    return [
+      {
+        severity: 'warn',
+        code: 'over_contacts',
+        rules: ['JUMP-8'],
+        facts: { weighted: contacts.weighted, limit: budget.limit },
+      },
+    ];
   if (contacts.raw > budget.rawCap)
-    return [{ severity: 'warn', code: 'over_raw_contacts', rules: ['JUMP-8'], facts: { raw: contacts.raw, limit: budget.rawCap } }];
+    return [
+      {
+        severity: 'warn',
+        code: 'over_raw_contacts',
+        rules: ['JUMP-8'],
+        facts: { raw: contacts.raw, limit: budget.rawCap },
+      },
+    ];
   return [];
 }
 
 function heavyOnQuietDay(entries: Parameters<typeof heavyFamilies>[0], { limits, method }: Context): Finding[] {
   if (!limits.quiet) return [];
-  return heavyFamilies(entries, method).map((family) => ({ severity: 'forbid', code: 'heavy_on_quiet_day', rules: ['WEEK-2'], facts: { family, daysBefore: limits.daysBefore ?? 0 } }));
+  return heavyFamilies(entries, method).map((family) => ({
+    severity: 'forbid',
+    code: 'heavy_on_quiet_day',
+    rules: ['WEEK-2'],
+    facts: { family, daysBefore: limits.daysBefore ?? 0 },
+  }));
 }
 
 /** Athletes whose stored line is barred for them today: complaints change after a card is made. */
@@ -85,12 +133,27 @@ function barredAthletes(card: Pick<Card, 'lines' | 'overrides'>, context: Contex
   return context.brief.athletes.flatMap((athlete) =>
     athleteLines(card, athlete.id).flatMap(({ line, exerciseId, row, dose }): Finding[] => {
       const bar = barOf(line, exerciseId, row, dose, athlete, context);
-      return bar ? [{ ...bar, severity: 'forbid', facts: { ...bar.facts, slot: line.slot, athleteId: athlete.id, athlete: athlete.name } }] : [];
+      return bar
+        ? [
+            {
+              ...bar,
+              severity: 'forbid',
+              facts: { ...bar.facts, slot: line.slot, athleteId: athlete.id, athlete: athlete.name },
+            },
+          ]
+        : [];
     }),
   );
 }
 
-function barOf(line: Line, exerciseId: string, row: Line['row'], dose: Dose, athlete: Brief['athletes'][number], context: Context) {
+function barOf(
+  line: Line,
+  exerciseId: string,
+  row: Line['row'],
+  dose: Dose,
+  athlete: Brief['athletes'][number],
+  context: Context,
+) {
   const exercise = getExercise(context.library, exerciseId);
   const bar = judgeOption(exercise, row, dose, athlete, context);
   return bar ?? (line.pinned ? null : judgeDay(exercise, row, dose, athlete, context));

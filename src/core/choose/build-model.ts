@@ -6,8 +6,17 @@ import type { Context } from './context';
 import type { SlotOptions } from './options';
 
 const NONE: CompiledOption = {
-  option: null, lin: 0, timeS: 0, contacts: 0, rawContacts: 0, pattern: -1,
-  demand: new Int32Array(DEMANDS.length), knee: 0, hip: 0, guard: 0, quotas: 0,
+  option: null,
+  lin: 0,
+  timeS: 0,
+  contacts: 0,
+  rawContacts: 0,
+  pattern: -1,
+  demand: new Int32Array(DEMANDS.length),
+  knee: 0,
+  hip: 0,
+  guard: 0,
+  quotas: 0,
 };
 
 /**
@@ -18,7 +27,15 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
   const { brief, method, sport, jumpLevel, limits } = context;
   const { settings } = method;
   const budget = jumpBudget(
-    { jumpLevel, phase: brief.phase, lighterWeek: false, cautious: brief.schools.contacts === 'cautious', unfamiliarOrHardSurface: brief.place.hardSurface, growth: false, practiceJumps: 0 },
+    {
+      jumpLevel,
+      phase: brief.phase,
+      lighterWeek: false,
+      cautious: brief.schools.contacts === 'cautious',
+      unfamiliarOrHardSurface: brief.place.hardSurface,
+      growth: false,
+      practiceJumps: 0,
+    },
     method,
   );
   const primerCap = limits.primerOnly ? settings.week.primerContacts : Infinity;
@@ -29,13 +46,15 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
       ...entry.options.map((option) => withQuotas(compileOption(option, entry, context), template)),
       ...(entry.slot.optional || entry.options.length === 0 ? [NONE] : []),
     ],
-    }));
+  }));
   return {
     slots: compiled,
     timeLimitS: brief.minutes * 60 - (groups - 1) * settings.time.transitionS,
     contactLimit: budget.limit * CONTACT_SCALE,
     rawContactLimit: Math.min(budget.rawCap, primerCap),
-    coverage: DEMANDS.map((demand) => coverageTable(sport.demands[demand], settings.choice.coverageAt, settings.choice.coverageSlope)),
+    coverage: DEMANDS.map((demand) =>
+      coverageTable(sport.demands[demand], settings.choice.coverageAt, settings.choice.coverageSlope),
+    ),
     coveredStart: Int32Array.from(DEMANDS, (demand) => Math.round(brief.covered[demand] ?? 0)),
     kneeStart: Math.round(brief.balance.knee * 10),
     hipStart: Math.round(brief.balance.hip * 10),
@@ -50,7 +69,8 @@ function withQuotas(compiled: CompiledOption, template: Template): CompiledOptio
   if (!exercise) return compiled;
   const singleLeg = exercise.stance !== 'two-leg' && exercise.stance !== 'none';
   const quotas = template.quotas.reduce(
-    (mask, quota, i) => ((quota.singleLeg ? singleLeg : quota.families.includes(exercise.family)) ? mask | (1 << i) : mask),
+    (mask, quota, i) =>
+      (quota.singleLeg ? singleLeg : quota.families.includes(exercise.family)) ? mask | (1 << i) : mask,
     0,
   );
   return { ...compiled, quotas };

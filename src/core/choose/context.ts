@@ -32,7 +32,8 @@ export interface Context {
  */
 export function makeContext(asked: Brief, library: Library, method: MethodTables): Context {
   // a card of another phase is no starting point for this one
-  const brief: Brief = asked.previous && asked.previous.phase !== asked.phase ? { ...asked, previous: null, weekOfBlock: 1 } : asked;
+  const brief: Brief =
+    asked.previous && asked.previous.phase !== asked.phase ? { ...asked, previous: null, weekOfBlock: 1 } : asked;
   const sport = library.sports.get(brief.sportId);
   if (!sport) throw new RangeError(`makeContext: sportId must be in the library, got ${brief.sportId}`);
   const tags = matchTags(brief.day, brief.events, method.settings.week.tagReachDays);
@@ -49,7 +50,9 @@ export function makeContext(asked: Brief, library: Library, method: MethodTables
     jumpLevel: known ? medianLevel(brief.athletes.map((a) => a.jumpLevel)) : 'foundation',
     doseLevel: doseLevelFor(liftLevel, known, brief.weekOfBlock),
     exercises: [...library.exercises.values()].sort((a, b) => (a.id < b.id ? -1 : 1)),
-    patterns: new Map([...new Set([...library.exercises.values()].map(({ pattern }) => pattern))].map((pattern, i) => [pattern, i])),
+    patterns: new Map(
+      [...new Set([...library.exercises.values()].map(({ pattern }) => pattern))].map((pattern, i) => [pattern, i]),
+    ),
     barredShares: new Map(),
   };
 }

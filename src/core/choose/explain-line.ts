@@ -20,25 +20,51 @@ export function explainLine({ exercise, row, dose, barredShare }: Option, slot: 
   else if (previous) reasons.push({ code: slot.main ? 'main_kept' : 'line_kept', rules: ['BLOCK-2'], facts: {} });
 
   const guards = sport.guards.filter((guard) => guard.exercises.includes(exercise.id));
-  if (slot.guard && guards[0]) reasons.push({ code: 'guards', rules: ['SEL-2'], facts: { guard: guards[0].name, sport: sport.name } });
+  if (slot.guard && guards[0])
+    reasons.push({ code: 'guards', rules: ['SEL-2'], facts: { guard: guards[0].name, sport: sport.name } });
 
   const covered = DEMANDS.map((demand) => ({ demand, points: (exercise.demands[demand] ?? 0) * sport.demands[demand] }))
     .filter(({ points }) => points > 0)
     .sort((a, b) => b.points - a.points)
     .slice(0, NAMED_DEMANDS);
   if (covered.length > 0)
-    reasons.push({ code: 'covers', rules: ['SEL-2'], facts: { demands: covered.map(({ demand }) => demand), sport: sport.name } });
+    reasons.push({
+      code: 'covers',
+      rules: ['SEL-2'],
+      facts: { demands: covered.map(({ demand }) => demand), sport: sport.name },
+    });
   else reasons.push({ code: 'part_of_template', rules: ['SEL-7'], facts: { block: slot.block } });
 
-  reasons.push({ code: 'dosed_by', rules: ['PHASE-3'], facts: { row, rowName: method.doses[row].name, phase: method.phases[brief.phase].name } });
+  reasons.push({
+    code: 'dosed_by',
+    rules: ['PHASE-3'],
+    facts: { row, rowName: method.doses[row].name, phase: method.phases[brief.phase].name },
+  });
   const lift = exercise.load.oneRepMax?.lift;
   if (takesLoad(exercise, dose) && !brief.athletes.some((athlete) => lift !== undefined && lift in athlete.e1rmKg))
-    reasons.push({ code: 'load_to_be_found', rules: ['DOSE-2'], facts: { rir: dose.rir ?? 0, rampLow: method.settings.loading.rampStep[0], rampHigh: method.settings.loading.rampStep[1] } });
+    reasons.push({
+      code: 'load_to_be_found',
+      rules: ['DOSE-2'],
+      facts: {
+        rir: dose.rir ?? 0,
+        rampLow: method.settings.loading.rampStep[0],
+        rampHigh: method.settings.loading.rampStep[1],
+      },
+    });
   const contacts = contactsOf(exercise, dose, method.settings);
   if (contacts.tier !== null && contacts.raw > 0)
-    reasons.push({ code: 'lands', rules: ['COUNT-3', 'JUMP-9'], facts: { raw: contacts.raw, weighted: contacts.weighted, tier: contacts.tier } });
-  if (limits.quiet) reasons.push({ code: 'quiet_day', rules: ['WEEK-2'], facts: { daysBefore: limits.daysBefore ?? 0 } });
+    reasons.push({
+      code: 'lands',
+      rules: ['COUNT-3', 'JUMP-9'],
+      facts: { raw: contacts.raw, weighted: contacts.weighted, tier: contacts.tier },
+    });
+  if (limits.quiet)
+    reasons.push({ code: 'quiet_day', rules: ['WEEK-2'], facts: { daysBefore: limits.daysBefore ?? 0 } });
   if (barredShare > 0)
-    reasons.push({ code: 'some_barred', rules: ['SEL-6'], facts: { count: Math.round(barredShare * brief.athletes.length), of: brief.athletes.length } });
+    reasons.push({
+      code: 'some_barred',
+      rules: ['SEL-6'],
+      facts: { count: Math.round(barredShare * brief.athletes.length), of: brief.athletes.length },
+    });
   return reasons;
 }

@@ -25,7 +25,11 @@ export function findSwaps(
   { picks, points }: Selection,
   template: Template,
 ): Record<string, Swap[]> {
-  const free = buildModel(slots.map((entry) => ({ ...entry, options: entry.free })), template, model.context);
+  const free = buildModel(
+    slots.map((entry) => ({ ...entry, options: entry.free })),
+    template,
+    model.context,
+  );
   const totals = totalsOf(model, picks);
   const swaps: Record<string, Swap[]> = {};
   model.slots.forEach(({ id, options }, i) => {
@@ -37,12 +41,17 @@ export function findSwaps(
       const exerciseId = other.option?.exercise.id;
       if (exerciseId === undefined || exerciseId === current.option?.exercise.id) continue;
       addTo(totals, other, 1);
-      if (!breaksLimit(model, totals)) best.set(exerciseId, Math.max(pointsOf(model, totals), best.get(exerciseId) ?? -Infinity));
+      if (!breaksLimit(model, totals))
+        best.set(exerciseId, Math.max(pointsOf(model, totals), best.get(exerciseId) ?? -Infinity));
       addTo(totals, other, -1);
     }
     addTo(totals, current, 1);
     swaps[id] = [...best]
-      .map(([exerciseId, other]) => ({ exerciseId, lossPoints: points - other, lossShare: Math.round(((points - other) / Math.max(1, Math.abs(points))) * 1000) / 1000 }))
+      .map(([exerciseId, other]) => ({
+        exerciseId,
+        lossPoints: points - other,
+        lossShare: Math.round(((points - other) / Math.max(1, Math.abs(points))) * 1000) / 1000,
+      }))
       .sort((a, b) => a.lossPoints - b.lossPoints || (a.exerciseId < b.exerciseId ? -1 : 1))
       .slice(0, SWAPS);
   });

@@ -35,24 +35,78 @@ export function fitAthlete(
   const { brief, library } = context;
   const base = { slot: line.slot, athleteId: athlete.id };
   const typed = brief.typedOverrides.find((own) => own.slot === line.slot && own.athleteId === athlete.id);
-  if (typed && (typed.exerciseId === null || !bars(getExercise(library, typed.exerciseId), typed.row, typed.dose, athlete, context)))
+  if (
+    typed &&
+    (typed.exerciseId === null ||
+      !bars(getExercise(library, typed.exerciseId), typed.row, typed.dose, athlete, context))
+  )
     return typed;
 
   const previous = brief.previous?.lines.find((old) => old.slot === line.slot && old.exerciseId === line.exerciseId);
   const carried = previous?.own.find((own) => own.athleteId === athlete.id);
-  const own = carried ? fromCarried(carried, line, athlete, context) : fromLine(line, athlete, context);
+  const own =
+    carried && continues(carried, line, taken, context)
+      ? fromCarried(carried, line, athlete, context)
+      : fromLine(line, athlete, context);
   const bar = bars(own.exercise, own.row, own.dose, athlete, context);
-  const fitted = bar ? replace(own, bar, athlete, substitutes, taken, context) : easeForThree(own, athlete, context);
-  if (!fitted) return { ...base, exerciseId: null, row: line.row, dose: line.dose, reasons: bar ? [bar] : [], typed: false };
+  const fitted = bar
+    ? (keepSubstitute(carried, bar, athlete, taken, context) ?? replace(own, bar, athlete, substitutes, taken, context))
+    : easeForThree(own, athlete, context);
+  if (!fitted)
+    return { ...base, exerciseId: null, row: line.row, dose: line.dose, reasons: bar ? [bar] : [], typed: false };
 
-  const strength = { e1rmKg: fitted.exercise.load.oneRepMax ? (athlete.e1rmKg[fitted.exercise.load.oneRepMax.lift] ?? null) : null, ageYears: athlete.ageYears };
+  const strength = {
+    e1rmKg: fitted.exercise.load.oneRepMax ? (athlete.e1rmKg[fitted.exercise.load.oneRepMax.lift] ?? null) : null,
+    ageYears: athlete.ageYears,
+  };
   const loaded =
     fitted.dose.loadKg !== null
       ? { dose: fitted.dose, reason: null }
-      : prescribeLoad(fitted.dose, fitted.exercise, context.method.doses[fitted.row], strength, brief.place.loading, context.method);
+      : prescribeLoad(
+          fitted.dose,
+          fitted.exercise,
+          context.method.doses[fitted.row],
+          strength,
+          brief.place.loading,
+          context.method,
+        );
   const reasons = [...fitted.reasons, ...(loaded.reason ? [loaded.reason] : [])];
   const same = fitted.exercise.id === line.exerciseId && fitted.row === line.row && sameDose(loaded.dose, line.dose);
-  return same ? null : { ...base, exerciseId: fitted.exercise.id, row: fitted.row, dose: loaded.dose, reasons, typed: false };
+  return same
+    ? null
+    : { ...base, exerciseId: fitted.exercise.id, row: fitted.row, dose: loaded.dose, reasons, typed: false };
+}
+
+/** A carried line goes on when it is the line's own entry or another rung of its ladder that nothing else holds. */
+function continues(
+  carried: CarriedLine,
+  line: Line,
+  taken: ReadonlySet<string>,
+  { library, method }: Context,
+): boolean {
+  if (carried.exerciseId === null || !method.doses[carried.row].progresses) return false;
+  if (carried.exerciseId === line.exerciseId) return true;
+  const ladder = getExercise(library, line.exerciseId).ladder?.id;
+  return (
+    ladder !== undefined &&
+    getExercise(library, carried.exerciseId).ladder?.id === ladder &&
+    !taken.has(carried.exerciseId)
+  );
+}
+
+/** While the bar stands, last time's substitute goes on with its own dose. */
+function keepSubstitute(
+  carried: CarriedLine | undefined,
+  bar: Reason,
+  athlete: AthleteFacts,
+  taken: ReadonlySet<string>,
+  context: Context,
+): OwnLine | null {
+  if (!carried?.exerciseId || taken.has(carried.exerciseId)) return null;
+  const exercise = getExercise(context.library, carried.exerciseId);
+  return bars(exercise, carried.row, carried.dose, athlete, context)
+    ? null
+    : { exercise, row: carried.row, dose: carried.dose, reasons: [bar] };
 }
 
 const bars = (exercise: Exercise, row: DoseRowId, dose: Dose, athlete: AthleteFacts, context: Context): Reason | null =>
@@ -63,32 +117,48 @@ function fromLine(line: Line, athlete: AthleteFacts, { library, method, brief, d
   const exercise = getExercise(library, line.exerciseId);
   const row = rowForLevel(line.row, athlete.liftLevel, method);
   const level = doseLevelFor(athlete.liftLevel, isKnown(athlete), brief.weekOfBlock);
-  if (row === line.row && (line.pinned || level === doseLevel || level !== 'bottom')) return { exercise, row: line.row, dose: line.dose, reasons: [] };
+  if (row === line.row && (line.pinned || level === doseLevel || level !== 'bottom'))
+    return { exercise, row: line.row, dose: line.dose, reasons: [] };
   const rung = rungOf(exercise, library)?.rung ?? null;
   const dose = chooseDose(method.doses[row], exercise, rung, level, method.settings) ?? line.dose;
   const rule = isKnown(athlete) ? 'PHASE-3' : 'START-2';
   const changed = dose.sets < line.dose.sets || dose.amount !== line.dose.amount || row !== line.row;
   return changed
-    ? { exercise, row, dose: { ...dose, sets: Math.min(dose.sets, line.dose.sets) }, reasons: [{ code: 'bottom_of_range', rules: [rule], facts: { level: athlete.liftLevel, known: isKnown(athlete) } }] }
+    ? {
+        exercise,
+        row,
+        dose: { ...dose, sets: Math.min(dose.sets, line.dose.sets) },
+        reasons: [
+          { code: 'bottom_of_range', rules: [rule], facts: { level: athlete.liftLevel, known: isKnown(athlete) } },
+        ],
+      }
     : { exercise, row: line.row, dose: line.dose, reasons: [] };
 }
 
 /** What the athlete did here last time, with accepted changes, made easier after a layoff (PROG-7). */
 function fromCarried(carried: CarriedLine, line: Line, athlete: AthleteFacts, context: Context): OwnLine {
   const { library, method, brief } = context;
-  if (carried.exerciseId === null) return fromLine(line, athlete, context);
-  const exercise = getExercise(library, carried.exerciseId);
+  const exercise = getExercise(library, carried.exerciseId ?? line.exerciseId);
+  const before = brief.previous?.lines.find((old) => old.slot === line.slot)?.dose;
+  const trimmed = before !== undefined && line.dose.sets < before.sets;
   const own: OwnLine = {
     exercise,
     row: carried.row,
-    dose: carried.dose,
+    // when the squad's line gave sets up for time, its athletes do too
+    dose: { ...carried.dose, sets: trimmed ? Math.min(carried.dose.sets, line.dose.sets) : carried.dose.sets },
     reasons: carried.changedBy.length > 0 ? [{ code: 'accepted_change', rules: carried.changedBy, facts: {} }] : [],
   };
   const lastDone = athlete.lastDone[exercise.id];
   const range = doseRange(exercise, method.doses[carried.row], library);
   if (lastDone === undefined || !range) return own;
   const away = daysBetween(lastDone, brief.day);
-  const change = afterLayoff({ exercise, row: carried.row, dose: carried.dose, kit: brief.place.loading }, away, range, library, method);
+  const change = afterLayoff(
+    { exercise, row: carried.row, dose: own.dose, kit: brief.place.loading },
+    away,
+    range,
+    library,
+    method,
+  );
   if (!change) return own;
   return {
     ...own,
@@ -100,13 +170,29 @@ function fromCarried(carried: CarriedLine, line: Line, athlete: AthleteFacts, co
 
 /** A complaint at 3 puts ladder work on its place one rung down, on the lowest half the dose (SAFE-8). */
 function easeForThree(own: OwnLine, athlete: AthleteFacts, { library, method }: Context): OwnLine {
-  const three = athlete.complaints.find((c) => c.column === 'three' && own.exercise.ladder && actsOn(own.exercise, c.place, method));
+  const three = athlete.complaints.find(
+    (c) => c.column === 'three' && own.exercise.ladder && actsOn(own.exercise, c.place, method),
+  );
   if (!three) return own;
-  const reason: Reason = { code: 'eased_for_complaint', rules: ['SAFE-2', 'SAFE-8'], facts: { place: three.place, score: three.score } };
+  const reason: Reason = {
+    code: 'eased_for_complaint',
+    rules: ['SAFE-2', 'SAFE-8'],
+    facts: { place: three.place, score: three.score },
+  };
   const lower = entryOnRung(own.exercise, -1, library);
   const range = lower && doseRange(lower, method.doses[own.row], library);
-  if (!lower || !range) return { ...own, dose: { ...own.dose, amount: Math.max(1, Math.floor(own.dose.amount / 2)) }, reasons: [...own.reasons, reason] };
-  return { ...own, exercise: lower, dose: { ...own.dose, sets: range.sets[0], amount: range.amount[0], unit: lower.doseUnit, per: lower.per }, reasons: [...own.reasons, reason] };
+  if (!lower || !range)
+    return {
+      ...own,
+      dose: { ...own.dose, amount: Math.max(1, Math.floor(own.dose.amount / 2)) },
+      reasons: [...own.reasons, reason],
+    };
+  return {
+    ...own,
+    exercise: lower,
+    dose: { ...own.dose, sets: range.sets[0], amount: range.amount[0], unit: lower.doseUnit, per: lower.per },
+    reasons: [...own.reasons, reason],
+  };
 }
 
 /** A lower rung of the same ladder first, then the slot's best entry the athlete may do, else nothing. */
@@ -124,15 +210,31 @@ function replace(
     const lower = entryOnRung(own.exercise, down, library);
     if (!lower) break;
     const row = lower.qualities.includes(method.doses[own.row].quality) ? own.row : null;
-    const dose = row && chooseDose(method.doses[row], lower, rungOf(lower, library)?.rung ?? null, level, method.settings);
-    if (row && dose && !taken.has(lower.id) && !bars(lower, row, dose, athlete, context)) return { exercise: lower, row, dose, reasons: [bar] };
+    const dose =
+      row && chooseDose(method.doses[row], lower, rungOf(lower, library)?.rung ?? null, level, method.settings);
+    if (row && dose && !taken.has(lower.id) && !bars(lower, row, dose, athlete, context))
+      return { exercise: lower, row, dose, reasons: [bar] };
   }
   const other = substitutes.find(
-    ({ exercise, row, dose }) => exercise.id !== own.exercise.id && !taken.has(exercise.id) && !bars(exercise, row, dose, athlete, context),
+    ({ exercise, row, dose }) =>
+      exercise.id !== own.exercise.id && !taken.has(exercise.id) && !bars(exercise, row, dose, athlete, context),
   );
   if (!other) return null;
-  return { exercise: other.exercise, row: other.row, dose: { ...other.dose, sets: Math.min(other.dose.sets, own.dose.sets) }, reasons: [bar] };
+  return {
+    exercise: other.exercise,
+    row: other.row,
+    dose: { ...other.dose, sets: Math.min(other.dose.sets, own.dose.sets) },
+    reasons: [bar],
+  };
 }
 
 const sameDose = (a: Dose, b: Dose): boolean =>
-  a.sets === b.sets && a.amount === b.amount && a.unit === b.unit && a.per === b.per && a.percent === b.percent && a.loadKg === b.loadKg && a.rir === b.rir && a.restSeconds === b.restSeconds && a.tempo === b.tempo;
+  a.sets === b.sets &&
+  a.amount === b.amount &&
+  a.unit === b.unit &&
+  a.per === b.per &&
+  a.percent === b.percent &&
+  a.loadKg === b.loadKg &&
+  a.rir === b.rir &&
+  a.restSeconds === b.restSeconds &&
+  a.tempo === b.tempo;

@@ -26,22 +26,40 @@ export function fitSquad(lines: readonly Line[], slots: readonly SlotOptions[], 
 /** Options by what they cover for the sport, best first; one dose an entry, the smaller one. */
 function rankAlone(options: readonly Option[], { sport }: Context): Option[] {
   const worth = ({ exercise }: Option): number =>
-    Object.entries(exercise.demands).reduce((sum, [demand, points]) => sum + points * sport.demands[demand as keyof typeof sport.demands], 0);
-  const one = options.filter((option, i) => !options.slice(i + 1).some((later) => later.exercise.id === option.exercise.id));
-  return one.map((option) => ({ option, points: worth(option) })).sort((a, b) => b.points - a.points).map(({ option }) => option);
+    Object.entries(exercise.demands).reduce(
+      (sum, [demand, points]) => sum + points * sport.demands[demand as keyof typeof sport.demands],
+      0,
+    );
+  const one = options.filter(
+    (option, i) => !options.slice(i + 1).some((later) => later.exercise.id === option.exercise.id),
+  );
+  return one
+    .map((option) => ({ option, points: worth(option) }))
+    .sort((a, b) => b.points - a.points)
+    .map(({ option }) => option);
 }
 
 /**
  * Takes sets off an athlete's jumps, last line first, until they fit the athlete's own budget. High-tier contacts of an
  * athlete above 100 kg cost more (JUMP-3). Lines the coach typed stay.
  */
-function trimToBudget(lines: readonly Line[], own: readonly Override[], athlete: AthleteFacts, context: Context): Override[] {
+function trimToBudget(
+  lines: readonly Line[],
+  own: readonly Override[],
+  athlete: AthleteFacts,
+  context: Context,
+): Override[] {
   const { brief, method, library } = context;
   const { jump, youth } = method.settings;
   const { limit } = jumpBudget(
     {
-      jumpLevel: isKnown(athlete) ? athlete.jumpLevel : 'foundation', phase: brief.phase, lighterWeek: false, cautious: brief.schools.contacts === 'cautious',
-      unfamiliarOrHardSurface: brief.place.hardSurface, growth: (athlete.growthCmPerMonth ?? 0) > youth.growthCmPerMonth, practiceJumps: 0,
+      jumpLevel: isKnown(athlete) ? athlete.jumpLevel : 'foundation',
+      phase: brief.phase,
+      lighterWeek: false,
+      cautious: brief.schools.contacts === 'cautious',
+      unfamiliarOrHardSurface: brief.place.hardSurface,
+      growth: (athlete.growthCmPerMonth ?? 0) > youth.growthCmPerMonth,
+      practiceJumps: 0,
     },
     method,
   );
@@ -61,8 +79,20 @@ function trimToBudget(lines: readonly Line[], own: readonly Override[], athlete:
     over -= (line.dose.sets - sets) * perSet;
     if (sets === line.dose.sets) continue;
     trimmed.set(line.line.slot, {
-      slot: line.line.slot, athleteId: athlete.id, exerciseId: line.exerciseId, row: line.row, dose: { ...line.dose, sets },
-      reasons: [...(current?.reasons ?? []), { code: 'contacts_trimmed', rules: heavy ? ['JUMP-8', 'JUMP-3'] : ['JUMP-8'], facts: { limit, from: line.dose.sets, to: sets } }], typed: false,
+      slot: line.line.slot,
+      athleteId: athlete.id,
+      exerciseId: line.exerciseId,
+      row: line.row,
+      dose: { ...line.dose, sets },
+      reasons: [
+        ...(current?.reasons ?? []),
+        {
+          code: 'contacts_trimmed',
+          rules: heavy ? ['JUMP-8', 'JUMP-3'] : ['JUMP-8'],
+          facts: { limit, from: line.dose.sets, to: sets },
+        },
+      ],
+      typed: false,
     });
   }
   return lines.flatMap((line) => trimmed.get(line.slot) ?? []);

@@ -17,12 +17,22 @@ const UPPER_ROWS = ['shoulder', 'head', 'neck'];
  * Why one athlete may not do an entry at a dose on this day, or null when nothing stands against it
  * (SEL-1: complaints, gates, levels, youth, tiers, match-day limits). The first reason found is the most serious one.
  */
-export function judgeOption(exercise: Exercise, row: DoseRowId, dose: Dose, athlete: AthleteFacts, context: Context): Reason | null {
+export function judgeOption(
+  exercise: Exercise,
+  row: DoseRowId,
+  dose: Dose,
+  athlete: AthleteFacts,
+  context: Context,
+): Reason | null {
   const { method, library } = context;
   const tier = tierOf(exercise, dose);
   for (const complaint of athlete.complaints) {
     if (isBarred(barOf(complaint, method), exercise, row, tier))
-      return { code: 'barred_by_complaint', rules: complaint.column === 'stop' ? ['SAFE-2', 'SAFE-8'] : ['SAFE-8'], facts: { place: complaint.place, score: complaint.score, column: complaint.column, athlete: athlete.name } };
+      return {
+        code: 'barred_by_complaint',
+        rules: complaint.column === 'stop' ? ['SAFE-2', 'SAFE-8'] : ['SAFE-8'],
+        facts: { place: complaint.place, score: complaint.score, column: complaint.column, athlete: athlete.name },
+      };
   }
   const { atLeast } = method.doses[row];
   if (atLeast !== null && !isLevelAtLeast(athlete.liftLevel, atLeast))
@@ -30,7 +40,16 @@ export function judgeOption(exercise: Exercise, row: DoseRowId, dose: Dose, athl
   const gates = [...exercise.gates, ...(rungOf(exercise, library)?.rung.gates ?? [])];
   const closed = gates.find((gate) => !meetsGate(gate, athlete, library));
   if (closed)
-    return { code: 'gate_not_met', rules: ['JUMP-2'], facts: closed.kind === 'test' ? { gate: closed.test } : closed.kind === 'rung' ? { gate: closed.ladder, rung: closed.rung } : { gate: closed.of, atLeast: closed.atLeast } };
+    return {
+      code: 'gate_not_met',
+      rules: ['JUMP-2'],
+      facts:
+        closed.kind === 'test'
+          ? { gate: closed.test }
+          : closed.kind === 'rung'
+            ? { gate: closed.ladder, rung: closed.rung }
+            : { gate: closed.of, atLeast: closed.atLeast },
+    };
   return tier === null ? null : (judgeDrop(exercise, tier, athlete, context) ?? judgeTier(tier, athlete, context));
 }
 
@@ -80,14 +99,24 @@ function judgeTier(tier: Tier, athlete: AthleteFacts, { method, limits, brief }:
  * Why the day itself bars an entry at a dose for everyone (WEEK-2), or null. A lower-body entry new to an athlete
  * counts as heavy on quiet days; `lastDone` null = judged without an athlete.
  */
-export function judgeDay(exercise: Exercise, row: DoseRowId, dose: Dose, athlete: AthleteFacts | null, { limits, method, brief }: Context): Reason | null {
+export function judgeDay(
+  exercise: Exercise,
+  row: DoseRowId,
+  dose: Dose,
+  athlete: AthleteFacts | null,
+  { limits, method, brief }: Context,
+): Reason | null {
   if (!limits.quiet) return null;
   const facts = { daysBefore: limits.daysBefore ?? 0 };
   const tier = tierOf(exercise, dose);
-  if (tier === 'high' || tier === 'shock') return { code: 'day_bars_tier', rules: ['WEEK-2'], facts: { ...facts, tier } };
+  if (tier === 'high' || tier === 'shock')
+    return { code: 'day_bars_tier', rules: ['WEEK-2'], facts: { ...facts, tier } };
   if (isHeavy({ exercise, row, dose }, method)) return { code: 'day_bars_heavy', rules: ['WEEK-2'], facts };
-  if (athlete === null || exercise.dominance === null || exercise.plyo || !LOWER_BODY.includes(exercise.family)) return null;
+  if (athlete === null || exercise.dominance === null || exercise.plyo || !LOWER_BODY.includes(exercise.family))
+    return null;
   const last = athlete.lastDone[exercise.id];
   const isNew = last === undefined || daysBetween(last, brief.day) > method.settings.week.newAfterDays;
-  return isNew ? { code: 'day_bars_new', rules: ['WEEK-2'], facts: { ...facts, newAfterDays: method.settings.week.newAfterDays } } : null;
+  return isNew
+    ? { code: 'day_bars_new', rules: ['WEEK-2'], facts: { ...facts, newAfterDays: method.settings.week.newAfterDays } }
+    : null;
 }

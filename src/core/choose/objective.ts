@@ -62,7 +62,13 @@ export interface Totals {
 
 /** Sums before anything is chosen: what the week already holds. */
 export const startTotals = (model: Model): Totals => ({
-  lin: 0, timeS: 0, contacts: 0, rawContacts: 0, knee: model.kneeStart, hip: model.hipStart, guard: 0,
+  lin: 0,
+  timeS: 0,
+  contacts: 0,
+  rawContacts: 0,
+  knee: model.kneeStart,
+  hip: model.hipStart,
+  guard: 0,
   demand: Int32Array.from(model.coveredStart),
   quotas: new Int32Array(model.quotaCount),
   patterns: new Int32Array(model.patternCount),
@@ -90,7 +96,10 @@ export function addTo(totals: Totals, option: CompiledOption, sign: 1 | -1): voi
 
 /** Whether the sums break time, contacts, or one of a pattern. */
 export const breaksLimit = (model: Model, totals: Totals): boolean =>
-  totals.repeats > 0 || totals.timeS > model.timeLimitS || totals.contacts > model.contactLimit || totals.rawContacts > model.rawContactLimit;
+  totals.repeats > 0 ||
+  totals.timeS > model.timeLimitS ||
+  totals.contacts > model.contactLimit ||
+  totals.rawContacts > model.rawContactLimit;
 
 /**
  * Points of a selection: what its options bring alone, coverage with diminishing returns, the knee : hip band as
@@ -99,7 +108,8 @@ export const breaksLimit = (model: Model, totals: Totals): boolean =>
 export function pointsOf(model: Model, totals: Totals): number {
   const { choice } = model.context.method.settings;
   let points = totals.lin - balancePenalty(totals.knee, totals.hip, model);
-  for (let j = 0; j < totals.demand.length; j++) points += model.coverage[j]?.[Math.min(totals.demand[j] ?? 0, REACH - 1)] ?? 0;
+  for (let j = 0; j < totals.demand.length; j++)
+    points += model.coverage[j]?.[Math.min(totals.demand[j] ?? 0, REACH - 1)] ?? 0;
   for (let g = 0; g < totals.guard; g++) points += choice.guard[g] ?? 0;
   for (let q = 0; q < model.quotaCount; q++) if ((totals.quotas[q] ?? 0) === 0) points -= choice.missedQuota;
   return points;
@@ -110,7 +120,9 @@ function balancePenalty(knee: number, hip: number, model: Model): number {
   const { choice, ledger } = model.context.method.settings;
   const [low, high] = ledger.kneeHip;
   const off = Math.max(0, low * (knee + hip) - knee, knee - high * (knee + hip)) / 10;
-  return Math.round(choice.balanceNear * Math.min(off, choice.balanceSets) + choice.balanceFar * Math.max(0, off - choice.balanceSets));
+  return Math.round(
+    choice.balanceNear * Math.min(off, choice.balanceSets) + choice.balanceFar * Math.max(0, off - choice.balanceSets),
+  );
 }
 
 /** φ of one demand of weight w at 0 … REACH − 1: integer slopes between shipped breakpoints, flat after the last. */

@@ -50,13 +50,26 @@ export function slotOptions(slot: Slot, context: Context): SlotOptions {
     const exercise = getExercise(library, pin.exerciseId);
     const row = rowFor(exercise, rows, context) ?? anyRow(exercise, context);
     const own = row === null ? [] : pin.dose ? [pin.dose] : doses(exercise, row, slot, previous, context);
-    return { slot, free, options: row === null ? [] : own.map((dose) => ({ exercise, row, dose, barredShare: barredShare(exercise, row, dose, context) })) };
+    return {
+      slot,
+      free,
+      options:
+        row === null
+          ? []
+          : own.map((dose) => ({ exercise, row, dose, barredShare: barredShare(exercise, row, dose, context) })),
+    };
   }
   const kept = brief.keepPrevious ? free.filter(({ exercise }) => exercise.id === previous?.exerciseId) : [];
   return { slot, free, options: kept.length > 0 ? kept : free };
 }
 
-function dosed(exercise: Exercise, rows: readonly DoseRowId[], slot: Slot, previous: PreviousLine | undefined, context: Context): Option[] {
+function dosed(
+  exercise: Exercise,
+  rows: readonly DoseRowId[],
+  slot: Slot,
+  previous: PreviousLine | undefined,
+  context: Context,
+): Option[] {
   const row = rowFor(exercise, rows, context);
   if (row === null) return [];
   return doses(exercise, row, slot, previous, context).flatMap((dose) => {
@@ -73,7 +86,9 @@ function barredShare(exercise: Exercise, row: DoseRowId, dose: Dose, context: Co
   const key = [exercise.id, row, dose.sets, dose.amount, dose.rir, dose.percent].join('|');
   const known = context.barredShares.get(key);
   if (known !== undefined) return known;
-  const barred = athletes.filter((athlete) => judgeOption(exercise, row, dose, athlete, context) ?? judgeDay(exercise, row, dose, athlete, context));
+  const barred = athletes.filter(
+    (athlete) => judgeOption(exercise, row, dose, athlete, context) ?? judgeDay(exercise, row, dose, athlete, context),
+  );
   const share = barred.length / athletes.length;
   context.barredShares.set(key, share);
   return share;
@@ -83,10 +98,17 @@ function barredShare(exercise: Exercise, row: DoseRowId, dose: Dose, context: Co
 function fitsSlot(exercise: Exercise, slot: Slot, guardIds: ReadonlySet<string>, { brief }: Context): boolean {
   if (!slot.families.includes(exercise.family)) return false;
   if (slot.patterns.length > 0 && !slot.patterns.includes(exercise.pattern)) return false;
-  if (slot.qualities.length > 0 && !exercise.qualities.some((quality) => slot.qualities.includes(quality))) return false;
+  if (slot.qualities.length > 0 && !exercise.qualities.some((quality) => slot.qualities.includes(quality)))
+    return false;
   if (slot.guard && !guardIds.has(exercise.id)) return false;
   if (slot.maxTier !== null && exercise.plyo && exercise.plyo.tier !== slot.maxTier) return false;
-  if (exercise.family === 'trunk' && brief.schools.trunkFlexion === 'avoid' && (exercise.share.trunkFlexion ?? 0) >= 0.6 && exercise.load.kind !== 'bodyweight') return false;
+  if (
+    exercise.family === 'trunk' &&
+    brief.schools.trunkFlexion === 'avoid' &&
+    (exercise.share.trunkFlexion ?? 0) >= 0.6 &&
+    exercise.load.kind !== 'bodyweight'
+  )
+    return false;
   return hasKit(exercise, brief.place.equipment);
 }
 
@@ -95,7 +117,11 @@ const hasKit = ({ equipment }: Exercise, kit: readonly string[]): boolean =>
   (equipment.anyOf.length === 0 || equipment.anyOf.some((item) => kit.includes(item)));
 
 /** The first row that trains a quality the entry has and can be written in its unit, made gentler for the squad's level. */
-function rowFor(exercise: Exercise, rows: readonly DoseRowId[], { method, library, liftLevel }: Context): DoseRowId | null {
+function rowFor(
+  exercise: Exercise,
+  rows: readonly DoseRowId[],
+  { method, library, liftLevel }: Context,
+): DoseRowId | null {
   for (const wanted of rows) {
     const row = rowForLevel(wanted, liftLevel, method);
     const { quality } = method.doses[row];
@@ -106,16 +132,31 @@ function rowFor(exercise: Exercise, rows: readonly DoseRowId[], { method, librar
 
 function anyRow(exercise: Exercise, { method, library }: Context): DoseRowId | null {
   const ids = Object.keys(method.doses) as DoseRowId[];
-  return ids.find((id) => exercise.qualities.includes(method.doses[id].quality) && doseRange(exercise, method.doses[id], library)) ?? null;
+  return (
+    ids.find(
+      (id) => exercise.qualities.includes(method.doses[id].quality) && doseRange(exercise, method.doses[id], library),
+    ) ?? null
+  );
 }
 
 /** The dose of the last card or at the squad's level, and one set fewer where the range has room, so that time can be found. */
-function doses(exercise: Exercise, row: DoseRowId, slot: Slot, previous: PreviousLine | undefined, { method, library, doseLevel }: Context): Dose[] {
+function doses(
+  exercise: Exercise,
+  row: DoseRowId,
+  slot: Slot,
+  previous: PreviousLine | undefined,
+  { method, library, doseLevel }: Context,
+): Dose[] {
   const rung = rungOf(exercise, library)?.rung ?? null;
   const levels: DoseLevel[] = doseLevel === 'bottom' ? ['bottom'] : [doseLevel, 'bottom'];
   const carried = previous?.exerciseId === exercise.id && previous.row === row ? [previous.dose] : [];
-  const found = [...carried, ...levels.flatMap((level) => chooseDose(method.doses[row], exercise, rung, level, method.settings) ?? [])];
+  const found = [
+    ...carried,
+    ...levels.flatMap((level) => chooseDose(method.doses[row], exercise, rung, level, method.settings) ?? []),
+  ];
   const { cap } = slot;
-  const capped = cap ? found.map((dose) => ({ ...dose, sets: Math.min(dose.sets, cap.sets), amount: Math.min(dose.amount, cap.amount) })) : found;
+  const capped = cap
+    ? found.map((dose) => ({ ...dose, sets: Math.min(dose.sets, cap.sets), amount: Math.min(dose.amount, cap.amount) }))
+    : found;
   return capped.filter((dose, i) => capped.findIndex((other) => other.sets === dose.sets) === i);
 }

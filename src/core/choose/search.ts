@@ -115,7 +115,14 @@ function bestPair(model: Model, picks: readonly number[], totals: Totals, points
           exchange(model, totals, b, undefined, pickB);
           if (!breaksLimit(model, totals)) {
             const gained = pointsOf(model, totals);
-            if (gained > (best?.points ?? points)) best = { changes: [[a, pickA], [b, pickB]], points: gained };
+            if (gained > (best?.points ?? points))
+              best = {
+                changes: [
+                  [a, pickA],
+                  [b, pickB],
+                ],
+                points: gained,
+              };
           }
           exchange(model, totals, b, pickB, undefined);
         }

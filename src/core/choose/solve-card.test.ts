@@ -43,13 +43,20 @@ describe('solveCard', () => {
     const hurt = athlete({ id: 'hurt', complaints: [{ place: 'knee', side: 'left', score: 4, column: 'stop' }] });
     const { card } = solve(brief({ athletes: [...brief().athletes, hurt] }));
     const own = athleteLines(card, 'hurt').map((l) => getExercise(LIBRARY, l.exerciseId).family);
-    for (const family of ['squat', 'single-leg-knee', 'lateral', 'jump', 'agility'] as const) expect(own).not.toContain(family);
+    for (const family of ['squat', 'single-leg-knee', 'lateral', 'jump', 'agility'] as const)
+      expect(own).not.toContain(family);
     const reason = card.overrides.find((o) => o.athleteId === 'hurt')?.reasons[0];
     expect(reason?.rules).toContain('SAFE-8');
   });
 
   it('keeps under-16s out of shock tier and below the youth intensity', () => {
-    const young = athlete({ id: 'young', ageYears: 15, liftLevel: 'foundation', jumpLevel: 'developing', e1rmKg: { 'back-squat': 60, deadlift: 80 } });
+    const young = athlete({
+      id: 'young',
+      ageYears: 15,
+      liftLevel: 'foundation',
+      jumpLevel: 'developing',
+      e1rmKg: { 'back-squat': 60, deadlift: 80 },
+    });
     const { card } = solve(brief({ athletes: [...brief().athletes, young], phase: 'specific' }));
     for (const { exerciseId, dose } of athleteLines(card, 'young')) {
       expect(getExercise(LIBRARY, exerciseId).plyo?.tier).not.toBe('shock');
@@ -58,19 +65,43 @@ describe('solveCard', () => {
   });
 
   it('writes loads to be found for a squad nobody has tested', () => {
-    const unknown = [1, 2, 3].map((i) => athlete({ id: `n${i}`, liftLevel: 'foundation', jumpLevel: 'foundation', bodyMassKg: null, ageYears: null, tests: {}, e1rmKg: {} }));
+    const unknown = [1, 2, 3].map((i) =>
+      athlete({
+        id: `n${i}`,
+        liftLevel: 'foundation',
+        jumpLevel: 'foundation',
+        bodyMassKg: null,
+        ageYears: null,
+        tests: {},
+        e1rmKg: {},
+      }),
+    );
     const { card } = solve(brief({ athletes: unknown }));
     const main = card.lines.find((line) => line.slot === 'main');
     expect(main?.dose).toMatchObject({ loadKg: null, percent: null });
     expect(main?.dose.rir).not.toBeNull();
-    expect(card.overrides.flatMap((o) => o.reasons).concat(main?.reasons ?? []).map((r) => r.code)).toContain('load_to_be_found');
+    expect(
+      card.overrides
+        .flatMap((o) => o.reasons)
+        .concat(main?.reasons ?? [])
+        .map((r) => r.code),
+    ).toContain('load_to_be_found');
   });
 
   it('keeps heavy and high-tier work off the days before an event', () => {
-    const { card } = solve(brief({ day: '2026-11-26', athletes: brief().athletes.map((a) => ({ ...a, lastDone: Object.fromEntries([...LIBRARY.exercises.keys()].map((id) => [id, '2026-11-20'])) })) }));
+    const { card } = solve(
+      brief({
+        day: '2026-11-26',
+        athletes: brief().athletes.map((a) => ({
+          ...a,
+          lastDone: Object.fromEntries([...LIBRARY.exercises.keys()].map((id) => [id, '2026-11-20'])),
+        })),
+      }),
+    );
     const assessed = assessCard(card, brief({ day: '2026-11-26' }), LIBRARY, METHOD);
     expect(assessed.findings.filter((f) => f.code === 'heavy_on_quiet_day')).toEqual([]);
-    for (const line of card.lines) expect(['high', 'shock']).not.toContain(getExercise(LIBRARY, line.exerciseId).plyo?.tier);
+    for (const line of card.lines)
+      expect(['high', 'shock']).not.toContain(getExercise(LIBRARY, line.exerciseId).plyo?.tier);
   });
 
   it('turns the day before an event into a primer', () => {
@@ -78,7 +109,10 @@ describe('solveCard', () => {
   });
 
   it('says how many minutes any session needs when there are too few', () => {
-    expect(solveCard(brief({ minutes: 5 }), LIBRARY, METHOD)).toMatchObject({ ok: false, issues: [{ code: 'too_few_minutes' }] });
+    expect(solveCard(brief({ minutes: 5 }), LIBRARY, METHOD)).toMatchObject({
+      ok: false,
+      issues: [{ code: 'too_few_minutes' }],
+    });
   });
 
   it('follows the dose table, not the code', () => {
@@ -89,28 +123,50 @@ describe('solveCard', () => {
 
   it('keeps the lines of the last card where they may stay', () => {
     const first = solve(brief());
-    const previous = { phase: 'in-season' as const, template: 'full', lines: first.card.lines.map((l) => ({ slot: l.slot, exerciseId: l.exerciseId, row: l.row, dose: l.dose, own: [] })) };
+    const previous = {
+      phase: 'in-season' as const,
+      template: 'full',
+      lines: first.card.lines.map((l) => ({
+        slot: l.slot,
+        exerciseId: l.exerciseId,
+        row: l.row,
+        dose: l.dose,
+        own: [],
+      })),
+    };
     const next = solve(brief({ day: '2026-12-01', previous, events: [{ day: '2026-12-05', kind: 'league' }] }));
     expect(next.card.lines.map((l) => l.exerciseId)).toEqual(first.card.lines.map((l) => l.exerciseId));
   });
 
   it('gives the same card for the same brief, within every limit, whatever the squad', () => {
     const squad = fc.array(
-      fc.record({ liftLevel: fc.constantFrom(...LEVELS), jumpLevel: fc.constantFrom(...LEVELS), ageYears: fc.integer({ min: 13, max: 35 }), known: fc.boolean() }),
+      fc.record({
+        liftLevel: fc.constantFrom(...LEVELS),
+        jumpLevel: fc.constantFrom(...LEVELS),
+        ageYears: fc.integer({ min: 13, max: 35 }),
+        known: fc.boolean(),
+      }),
       { minLength: 1, maxLength: 5 },
     );
     fc.assert(
-      fc.property(squad, fc.constantFrom(...SQUAD_PHASES), fc.integer({ min: 25, max: 90 }), (people, phase, minutes) => {
-        const athletes = people.map((p, i) => athlete({ id: `p${i}`, ...p, ...(p.known ? {} : { tests: {} }) }));
-        const b = brief({ athletes, phase, minutes });
-        const one = solveCard(b, LIBRARY, METHOD);
-        expect(solveCard(b, LIBRARY, METHOD)).toEqual(one);
-        if (!one.ok) return;
-        const assessed = assessCard(one.value.card, b, LIBRARY, METHOD);
-        expect(assessed.contacts.weighted).toBeLessThanOrEqual(assessed.budget.limit);
-        expect(assessed.findings.filter((f) => f.severity === 'forbid')).toEqual([]);
-        expect(new Set(one.value.card.lines.map((l) => getExercise(LIBRARY, l.exerciseId).pattern)).size).toBe(one.value.card.lines.length);
-      }),
+      fc.property(
+        squad,
+        fc.constantFrom(...SQUAD_PHASES),
+        fc.integer({ min: 25, max: 90 }),
+        (people, phase, minutes) => {
+          const athletes = people.map((p, i) => athlete({ id: `p${i}`, ...p, ...(p.known ? {} : { tests: {} }) }));
+          const b = brief({ athletes, phase, minutes });
+          const one = solveCard(b, LIBRARY, METHOD);
+          expect(solveCard(b, LIBRARY, METHOD)).toEqual(one);
+          if (!one.ok) return;
+          const assessed = assessCard(one.value.card, b, LIBRARY, METHOD);
+          expect(assessed.contacts.weighted).toBeLessThanOrEqual(assessed.budget.limit);
+          expect(assessed.findings.filter((f) => f.severity === 'forbid')).toEqual([]);
+          expect(new Set(one.value.card.lines.map((l) => getExercise(LIBRARY, l.exerciseId).pattern)).size).toBe(
+            one.value.card.lines.length,
+          );
+        },
+      ),
       { numRuns: 40, seed: 7 },
     );
   });

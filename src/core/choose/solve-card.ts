@@ -34,7 +34,10 @@ export function solveCard(brief: Brief, library: Library, method: MethodTables):
   const slots = template.value.template.slots.map((slot) => slotOptions(slot, context));
   const empty = slots.filter(({ slot, options }) => options.length === 0 && !slot.optional && !context.limits.quiet);
   if (empty.length > 0)
-    return { ok: false, issues: empty.map(({ slot }): Issue => ({ code: 'slot_empty', path: [slot.id], facts: { block: slot.block } })) };
+    return {
+      ok: false,
+      issues: empty.map(({ slot }): Issue => ({ code: 'slot_empty', path: [slot.id], facts: { block: slot.block } })),
+    };
   const model = buildModel(slots, template.value.template, context);
   const found = searchToTheClock(slots, model, context);
   if (!found) {
@@ -44,11 +47,17 @@ export function solveCard(brief: Brief, library: Library, method: MethodTables):
   const { selection, lines } = found;
   const overrides = fitSquad(lines, slots, context);
   const card: Card = { template: template.value.id, phase: brief.phase, minutes: brief.minutes, lines, overrides };
-  return ok({ card, points: selection.points, swaps: findSwaps(slots, found.model, selection, template.value.template) });
+  return ok({
+    card,
+    points: selection.points,
+    swaps: findSwaps(slots, found.model, selection, template.value.template),
+  });
 }
 
 /** Times the search is run again with less time when the laid-out card runs over. */
-const CLOCK_ROUNDS = 4;
+const CLOCK_ROUNDS = 6;
+/** Least that is taken off each time: a few seconds over would otherwise take many rounds. */
+const LEAST_STEP_S = 20;
 
 interface Found {
   readonly selection: Selection;
@@ -70,9 +79,13 @@ function searchToTheClock(slots: readonly SlotOptions[], model: Model, context: 
     if (!selection) return last;
     const lines = toLines(slots, model, selection, context);
     last = { selection, lines, model: tightened };
-    const overS = layOut(lines.map((line) => ({ ...line, exercise: getExercise(context.library, line.exerciseId) })), context.method.settings).totalS - limitS;
+    const overS =
+      layOut(
+        lines.map((line) => ({ ...line, exercise: getExercise(context.library, line.exerciseId) })),
+        context.method.settings,
+      ).totalS - limitS;
     if (overS <= 0) break;
-    tightened = { ...tightened, timeLimitS: tightened.timeLimitS - overS };
+    tightened = { ...tightened, timeLimitS: tightened.timeLimitS - Math.max(LEAST_STEP_S, overS) };
   }
   return last;
 }
@@ -86,6 +99,17 @@ function toLines(slots: readonly SlotOptions[], model: Model, selection: Selecti
   return slots.flatMap(({ slot }, i) => {
     const option = model.slots[i]?.options[selection.picks[i] ?? 0]?.option;
     if (!option) return [];
-    return [{ slot: slot.id, block: slot.block, group: slot.group, exerciseId: option.exercise.id, row: option.row, dose: option.dose, reasons: explainLine(option, slot, context), pinned: slot.id in context.brief.pins }];
+    return [
+      {
+        slot: slot.id,
+        block: slot.block,
+        group: slot.group,
+        exerciseId: option.exercise.id,
+        row: option.row,
+        dose: option.dose,
+        reasons: explainLine(option, slot, context),
+        pinned: slot.id in context.brief.pins,
+      },
+    ];
   });
 }

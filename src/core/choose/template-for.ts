@@ -18,7 +18,12 @@ export function templateFor(
   const named = forDay === null ? undefined : method.templates[forDay];
   if (forDay !== null && named) return ok({ id: forDay, template: named });
   const found = Object.entries(method.templates).find(
-    ([id, { minutes: [from, to] }]) => id !== 'primer' && id !== 'recovery' && from <= minutes && minutes <= to,
+    ([
+      id,
+      {
+        minutes: [from, to],
+      },
+    ]) => id !== 'primer' && id !== 'recovery' && from <= minutes && minutes <= to,
   );
   return found ? ok({ id: found[0], template: found[1] }) : fail('no_template', ['minutes'], { minutes });
 }

@@ -16,6 +16,11 @@ export function checkPercent(dose: Dose, method: MethodTables): Finding | null {
     severity: 'warn',
     code: 'percent_above_reps',
     rules: ['DOSE-5'],
-    facts: { percent: dose.percent, allowed: Math.round(allowed.value * 100) / 100, reps: dose.amount, rir: dose.rir ?? 0 },
+    facts: {
+      percent: dose.percent,
+      allowed: Math.round(allowed.value * 100) / 100,
+      reps: dose.amount,
+      rir: dose.rir ?? 0,
+    },
   };
 }

@@ -25,7 +25,10 @@ export function chooseDose(
   const sets = between(rung?.sets ?? row.sets, level);
   const loaded = row.intensity !== null && exercise.load.oneRepMax !== null;
   const amount = loaded ? between(range, level === 'top' ? 'bottom' : 'middle') : between(range, level);
-  const rir = row.rir && (exercise.doseUnit === 'reps' && !exercise.plyo) ? between(row.rir, level === 'bottom' ? 'top' : level === 'top' ? 'bottom' : 'middle') : null;
+  const rir =
+    row.rir && exercise.doseUnit === 'reps' && !exercise.plyo
+      ? between(row.rir, level === 'bottom' ? 'top' : level === 'top' ? 'bottom' : 'middle')
+      : null;
   return {
     sets,
     amount,
@@ -53,9 +56,13 @@ function restOf(
 ): number | null {
   if (sets <= 1 && row.rest !== 'school') return null;
   if (row.rest === 'school') {
-    const perUnitS = exercise.doseUnit === 'reps' ? settings.rest.secondsPerLanding * (exercise.plyo?.contactsPerRep ?? 1) : 1;
+    const perUnitS =
+      exercise.doseUnit === 'reps' ? settings.rest.secondsPerLanding * (exercise.plyo?.contactsPerRep ?? 1) : 1;
     const workS = amount * perUnitS * (exercise.per ? 2 : 1);
-    return Math.min(Math.max(settings.rest.fullSeconds, Math.round(workS * settings.rest.fullWorkRest)), settings.rest.fullRange[1]);
+    return Math.min(
+      Math.max(settings.rest.fullSeconds, Math.round(workS * settings.rest.fullWorkRest)),
+      settings.rest.fullRange[1],
+    );
   }
   if (row.rest === 'work') return Math.round(amount);
   return row.rest[0] === 0 ? null : Math.round((row.rest[0] + row.rest[1]) / 2 / 15) * 15;

@@ -34,8 +34,16 @@ export function prescribeLoad(
   const reference = exercise.load.oneRepMax;
   const rir = dose.rir ?? 0;
   if (takesLoad(exercise, dose) && (!reference || strength.e1rmKg === null))
-    return { dose, reason: { code: 'load_to_be_found', rules: ['DOSE-2'], facts: { rir, rampLow: method.settings.loading.rampStep[0], rampHigh: method.settings.loading.rampStep[1] } } };
-  if (!takesLoad(exercise, dose) || !reference || !row.intensity || strength.e1rmKg === null) return { dose, reason: null };
+    return {
+      dose,
+      reason: {
+        code: 'load_to_be_found',
+        rules: ['DOSE-2'],
+        facts: { rir, rampLow: method.settings.loading.rampStep[0], rampHigh: method.settings.loading.rampStep[1] },
+      },
+    };
+  if (!takesLoad(exercise, dose) || !reference || !row.intensity || strength.e1rmKg === null)
+    return { dose, reason: null };
   const { loading, youth } = method.settings;
   const share = percentFor(loading.formula, dose.amount, rir, loading.maxPrescribingReps);
   if (!share.ok) return { dose, reason: null };
@@ -48,7 +56,11 @@ export function prescribeLoad(
     return { dose, reason: { code: 'load_below_bar', rules: ['DOSE-11'], facts: { targetKg: round(targetKg) } } };
   return {
     dose: { ...dose, percent: round(percent), loadKg: load.value },
-    reason: { code: 'load_from_e1rm', rules: ['DOSE-2', 'DOSE-5'], facts: { percent: round(percent), e1rmKg: round(strength.e1rmKg * reference.ratio), loadKg: load.value } },
+    reason: {
+      code: 'load_from_e1rm',
+      rules: ['DOSE-2', 'DOSE-5'],
+      facts: { percent: round(percent), e1rmKg: round(strength.e1rmKg * reference.ratio), loadKg: load.value },
+    },
   };
 }
 

@@ -2,7 +2,14 @@ import type { Dose } from '../dose';
 import { massFromKg, massToKg, type MassUnit } from '../units';
 import { fail, ok, type Issue, type Result } from '../result';
 
-const UNIT_SIGN = { reps: '', seconds: ' s', metres: ' m', minutes: ' min', breaths: ' breaths', laps: ' laps' } as const;
+const UNIT_SIGN = {
+  reps: '',
+  seconds: ' s',
+  metres: ' m',
+  minutes: ' min',
+  breaths: ' breaths',
+  laps: ' laps',
+} as const;
 
 /**
  * A dose as it reads everywhere: `3 × 5 · 78 % · 82.5 kg · RIR 2 · rest 2:30 · 3 down`.
@@ -35,7 +42,18 @@ export const formatClock = (seconds: number): string =>
   `${String(Math.floor(seconds / 60))}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
 
 /** Largest values a line may carry: beyond them a typed number is a slip of the hand. */
-const LIMITS = { sets: 20, reps: 100, seconds: 600, metres: 400, minutes: 60, breaths: 60, laps: 40, restSeconds: 900, loadKg: 500, rir: 10 } as const;
+const LIMITS = {
+  sets: 20,
+  reps: 100,
+  seconds: 600,
+  metres: 400,
+  minutes: 60,
+  breaths: 60,
+  laps: 40,
+  restSeconds: 900,
+  loadKg: 500,
+  rir: 10,
+} as const;
 const UNITS: readonly [RegExp, Dose['unit']][] = [
   [/^(?:s|sec|seconds?)\b/, 'seconds'],
   [/^min(?:utes?)?\b/, 'minutes'],
@@ -80,7 +98,11 @@ export function parseDose(text: string, current: Dose, mass: MassUnit): Result<D
 }
 
 const splitParts = (rest: string): string[] =>
-  (rest.match(/rest\s*\d+(?::\d+)?(?:\s*s)?|rir\s*-?\d+(?:\.\d+)?|@?\s*-?\d+(?:\.\d+)?\s*(?:%|kg|lb)|\d(?:-\d)?\s*(?:down|up)|slow|[^\s·;]+/g) ?? [])
+  (
+    rest.match(
+      /rest\s*\d+(?::\d+)?(?:\s*s)?|rir\s*-?\d+(?:\.\d+)?|@?\s*-?\d+(?:\.\d+)?\s*(?:%|kg|lb)|\d(?:-\d)?\s*(?:down|up)|slow|[^\s·;]+/g,
+    ) ?? []
+  )
     .map((part) => part.trim())
     .filter((part) => part !== '');
 
@@ -92,7 +114,11 @@ function readPart(part: string, mass: MassUnit): Partial<Dose> | null {
   const percent = /^@?\s*(-?\d+(?:\.\d+)?)\s*%$/.exec(part);
   if (percent) return { percent: Number(percent[1]) / 100 };
   const load = /^@?\s*(-?\d+(?:\.\d+)?)\s*(kg|lb)?$/.exec(part);
-  if (load) return { loadKg: massToKg(Number(load[1]), load[2] === 'lb' ? 'lb' : load[2] === 'kg' ? 'kg' : mass), percent: null };
+  if (load)
+    return {
+      loadKg: massToKg(Number(load[1]), load[2] === 'lb' ? 'lb' : load[2] === 'kg' ? 'kg' : mass),
+      percent: null,
+    };
   if (/^\d(?:-\d)?\s*(?:down|up)$/.test(part) || part === 'slow') return { tempo: part.replace(/\s+/, ' ') };
   return null;
 }

@@ -14,10 +14,14 @@ export interface StationAthlete {
  */
 export function shareStations(athletes: readonly StationAthlete[], stations: number): string[][] {
   if (!(stations >= 1)) throw new RangeError(`shareStations: stations must be ≥ 1, got ${stations}`);
-  const order = athletes.map((athlete, i) => ({ ...athlete, i })).sort((a, b) => (a.loadKg ?? 0) - (b.loadKg ?? 0) || a.i - b.i);
+  const order = athletes
+    .map((athlete, i) => ({ ...athlete, i }))
+    .sort((a, b) => (a.loadKg ?? 0) - (b.loadKg ?? 0) || a.i - b.i);
   const count = Math.min(stations, order.length);
   return Array.from({ length: count }, (_, s) =>
-    order.slice(Math.round((s * order.length) / count), Math.round(((s + 1) * order.length) / count)).map(({ id }) => id),
+    order
+      .slice(Math.round((s * order.length) / count), Math.round(((s + 1) * order.length) / count))
+      .map(({ id }) => id),
   );
 }
 
@@ -27,7 +31,11 @@ export function shareStations(athletes: readonly StationAthlete[], stations: num
  * @param wanted sets written, by athlete id
  * @returns ids still to lift, in turn; empty when the station is through
  */
-export const turnOrder = (station: readonly string[], done: ReadonlyMap<string, number>, wanted: ReadonlyMap<string, number>): string[] =>
+export const turnOrder = (
+  station: readonly string[],
+  done: ReadonlyMap<string, number>,
+  wanted: ReadonlyMap<string, number>,
+): string[] =>
   station
     .map((id, i) => ({ id, i, sets: done.get(id) ?? 0 }))
     .filter(({ id, sets }) => sets < (wanted.get(id) ?? 0))

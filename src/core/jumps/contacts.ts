@@ -21,7 +21,8 @@ const NONE: Contacts = { raw: 0, weighted: 0, perLeg: 0, tier: null };
 export function contactsOf(exercise: Exercise, dose: Dose, settings: MethodSettings): Contacts {
   const { plyo } = exercise;
   if (!plyo || plyo.contactsPerRep === 0) return NONE;
-  const reps = dose.unit === 'seconds' ? dose.amount * (plyo.cadencePerSecond ?? 1 / exercise.secondsPerRep) : dose.amount;
+  const reps =
+    dose.unit === 'seconds' ? dose.amount * (plyo.cadencePerSecond ?? 1 / exercise.secondsPerRep) : dose.amount;
   const raw = Math.round(dose.sets * reps * plyo.contactsPerRep * (dose.per === null ? 1 : 2));
   const tier = tierOf(exercise, dose) ?? plyo.tier;
   return { raw, weighted: raw * tierWeight(tier, exercise, settings), perLeg: raw / 2, tier };

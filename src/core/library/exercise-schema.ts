@@ -71,4 +71,3 @@ export const exerciseSchema = z.object({
   flags: z.array(z.enum(['axial', 'overhead', 'frontRack', 'lengthened', 'sprint', 'allOut', 'headEye'])),
 });
 export type Exercise = z.infer<typeof exerciseSchema>;
-export type ExerciseFlag = Exercise['flags'][number];

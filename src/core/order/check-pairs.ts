@@ -20,7 +20,14 @@ export function checkPairs(
       group.slice(i + 1).flatMap((b): Finding[] => {
         const shared = primeMovers(a.exercise, settings).find((m) => primeMovers(b.exercise, settings).includes(m));
         if (!shared) return [];
-        return [{ severity: 'note', code: 'pair_shares_mover', rules: ['ORD-3'], facts: { slot: a.slot, a: a.exercise.name, b: b.exercise.name, muscle: shared } }];
+        return [
+          {
+            severity: 'note',
+            code: 'pair_shares_mover',
+            rules: ['ORD-3'],
+            facts: { slot: a.slot, a: a.exercise.name, b: b.exercise.name, muscle: shared },
+          },
+        ];
       }),
     ),
   );

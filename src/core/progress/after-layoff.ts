@@ -28,16 +28,32 @@ export function afterLayoff(
   const saw = { awayDays, overDays: step.overDays };
   const rules = ['PROG-7', ...(dose.loadKg === null ? [] : ['DOSE-11'])];
   if (lower && lowerRange) {
-    const to: Dose = { ...dose, sets: lowerRange.sets[0], amount: lowerRange.amount[0], unit: lower.doseUnit, per: lower.per, loadKg: null, percent: null };
+    const to: Dose = {
+      ...dose,
+      sets: lowerRange.sets[0],
+      amount: lowerRange.amount[0],
+      unit: lower.doseUnit,
+      per: lower.per,
+      loadKg: null,
+      percent: null,
+    };
     return { kind: 'rung-down', from, to: { exerciseId: lower.id, dose: to }, rules, saw };
   }
   const load = dose.loadKg !== null && factor ? implementLoad(dose.loadKg * factor, exercise.load.kind, kit) : null;
   const to: Dose = {
     ...dose,
-    ...(step.change === 'set' ? { sets: Math.max(range.sets[0], dose.sets - 1) } : { sets: range.sets[0], amount: range.amount[0] }),
+    ...(step.change === 'set'
+      ? { sets: Math.max(range.sets[0], dose.sets - 1) }
+      : { sets: range.sets[0], amount: range.amount[0] }),
     loadKg: load?.ok ? load.value : null,
     percent: null,
   };
   if (to.sets === dose.sets && to.amount === dose.amount && to.loadKg === dose.loadKg) return null;
-  return { kind: step.change === 'set' ? 'set-down' : 'minimum', from, to: { exerciseId: exercise.id, dose: to }, rules, saw };
+  return {
+    kind: step.change === 'set' ? 'set-down' : 'minimum',
+    from,
+    to: { exerciseId: exercise.id, dose: to },
+    rules,
+    saw,
+  };
 }

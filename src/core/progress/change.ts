@@ -1,7 +1,8 @@
 import type { Dose } from '../dose';
 import type { Facts } from '../result';
 
-export type ChangeKind = 'set-up' | 'amount-up' | 'rung-up' | 'load-up' | 'set-down' | 'amount-down' | 'rung-down' | 'load-down' | 'minimum';
+export type ChangeKind =
+  'set-up' | 'amount-up' | 'rung-up' | 'load-up' | 'set-down' | 'amount-down' | 'rung-down' | 'load-down' | 'minimum';
 
 /** A change to one athlete's line: from → to with the rules and the numbers they saw. `exerciseId` changes with the rung. */
 export interface Change {

@@ -18,18 +18,48 @@ export function cutForTightness(
 ): Change | null {
   const [last, before] = exposures;
   const from = { exerciseId: exercise.id, dose: last.dose };
-  const saw = { answer: 'tight', place: last.response?.place ?? null, day: last.day, sets: last.dose.sets, amount: last.dose.amount };
+  const saw = {
+    answer: 'tight',
+    place: last.response?.place ?? null,
+    day: last.day,
+    sets: last.dose.sets,
+    amount: last.dose.amount,
+  };
   const twice = before?.response?.answer === 'tight';
   const lower = twice ? entryOnRung(exercise, -1, library) : null;
   const lowerRange = lower && doseRange(lower, method.doses[row], library);
   if (lower && lowerRange) {
-    const dose: Dose = { ...last.dose, sets: Math.max(1, lowerRange.sets[1] - 1), amount: lowerRange.amount[1], unit: lower.doseUnit, per: lower.per };
-    return { kind: 'rung-down', from, to: { exerciseId: lower.id, dose }, rules: ['PROG-4'], saw: { ...saw, twice: true } };
+    const dose: Dose = {
+      ...last.dose,
+      sets: Math.max(1, lowerRange.sets[1] - 1),
+      amount: lowerRange.amount[1],
+      unit: lower.doseUnit,
+      per: lower.per,
+    };
+    return {
+      kind: 'rung-down',
+      from,
+      to: { exerciseId: lower.id, dose },
+      rules: ['PROG-4'],
+      saw: { ...saw, twice: true },
+    };
   }
   if (last.dose.sets > range.sets[0])
-    return { kind: 'set-down', from, to: { ...from, dose: { ...last.dose, sets: last.dose.sets - 1 } }, rules: ['PROG-4'], saw };
+    return {
+      kind: 'set-down',
+      from,
+      to: { ...from, dose: { ...last.dose, sets: last.dose.sets - 1 } },
+      rules: ['PROG-4'],
+      saw,
+    };
   const third = Math.floor(last.dose.amount * method.settings.progress.cutShare);
   const amount = Math.max(1, last.dose.amount - Math.max(1, third));
   if (amount === last.dose.amount) return null;
-  return { kind: 'amount-down', from, to: { ...from, dose: { ...last.dose, amount } }, rules: ['PROG-4', 'DOSE-1'], saw };
+  return {
+    kind: 'amount-down',
+    from,
+    to: { ...from, dose: { ...last.dose, amount } },
+    rules: ['PROG-4', 'DOSE-1'],
+    saw,
+  };
 }

@@ -22,11 +22,21 @@ export function raiseLift(of: ProgressCase, range: DoseRange, _library: Library,
   const leastReps = Math.min(...last.sets.map((set) => set.amount));
   const leastRir = leastOf(last.sets, target);
   const saw = { day: last.day, leastReps, leastRir, targetRir: target, topReps: range.amount[1], loadKg: dose.loadKg };
-  const change = (kind: Change['kind'], to: Dose, rules: string[]): Change => ({ kind, from, to: { exerciseId: exercise.id, dose: to }, rules, saw });
+  const change = (kind: Change['kind'], to: Dose, rules: string[]): Change => ({
+    kind,
+    from,
+    to: { exerciseId: exercise.id, dose: to },
+    rules,
+    saw,
+  });
 
   const missed = leastReps < dose.amount;
   if (missed || target - leastRir >= progress.shortRir) {
-    const cut = implementLoad(dose.loadKg * (1 - (missed ? progress.missedCut : progress.shortCut)), exercise.load.kind, kit);
+    const cut = implementLoad(
+      dose.loadKg * (1 - (missed ? progress.missedCut : progress.shortCut)),
+      exercise.load.kind,
+      kit,
+    );
     return cut.ok ? change('load-down', { ...dose, loadKg: cut.value, percent: null }, ['PROG-9']) : null;
   }
   if (leastRir < target || last.sets.length < dose.sets || last.sets.some((set) => set.fault !== null)) return null;
@@ -42,7 +52,8 @@ export function raiseLift(of: ProgressCase, range: DoseRange, _library: Library,
 }
 
 /** A set without a typed RIR is taken at its target: it was logged as written. */
-const leastOf = (sets: readonly LoggedSet[], target: number): number => Math.min(...sets.map((set) => set.rir ?? target));
+const leastOf = (sets: readonly LoggedSet[], target: number): number =>
+  Math.min(...sets.map((set) => set.rir ?? target));
 
 function stepAtLeast(loadKg: number, share: number, { exercise, kit }: ProgressCase): number | null {
   let next = nextLoadUp(loadKg, exercise.load.kind, kit);

@@ -35,7 +35,8 @@ function joinBars(a: Bar, b: Bar): Bar {
 }
 
 type TierLimit = Tier | 'none' | null;
-const rank = (limit: TierLimit): number => (limit === null ? TIERS.length : limit === 'none' ? -1 : TIERS.indexOf(limit));
+const rank = (limit: TierLimit): number =>
+  limit === null ? TIERS.length : limit === 'none' ? -1 : TIERS.indexOf(limit);
 const stricter = (a: TierLimit, b: TierLimit): TierLimit => (rank(a) <= rank(b) ? a : b);
 
 /**
@@ -46,8 +47,10 @@ export function isBarred(bar: Bar, exercise: Exercise, row: DoseRowId, tier: Tie
   if (bar.everything || bar.families.includes(exercise.family)) return true;
   if (tier !== null && bar.maxTier !== null && (bar.maxTier === 'none' || isTierAbove(tier, bar.maxTier))) return true;
   if (tier !== null && bar.twoFeetOnly && exercise.plyo?.legs !== 'two') return true;
-  if (bar.slowOnly.includes(exercise.family) && (exercise.speed === 'fast' || exercise.speed === 'maximal')) return true;
+  if (bar.slowOnly.includes(exercise.family) && (exercise.speed === 'fast' || exercise.speed === 'maximal'))
+    return true;
   if (exercise.flags.some((flag) => bar.flags.includes(flag))) return true;
-  if (bar.flagRows.some(({ flag, rows }) => exercise.flags.some((own) => own === flag) && rows.includes(row))) return true;
+  if (bar.flagRows.some(({ flag, rows }) => exercise.flags.some((own) => own === flag) && rows.includes(row)))
+    return true;
   return bar.loadedTrunk && exercise.family === 'trunk' && exercise.load.kind !== 'bodyweight';
 }

@@ -4,7 +4,14 @@ import type { Exercise, Family } from '../library';
 import type { DoseRowId, MethodTables } from '../method';
 
 /** Families of lower-body work that WEEK-2 speaks of. */
-export const LOWER_BODY: readonly Family[] = ['squat', 'hinge', 'single-leg-knee', 'single-leg-hip', 'lateral', 'olympic'];
+export const LOWER_BODY: readonly Family[] = [
+  'squat',
+  'hinge',
+  'single-leg-knee',
+  'single-leg-hip',
+  'lateral',
+  'olympic',
+];
 
 /** A line's entry with its row and dose. */
 export interface DosedEntry {

@@ -18,6 +18,8 @@ export function athleteLines(card: Pick<Card, 'lines' | 'overrides'>, athleteId:
     const own = card.overrides.find((over) => over.slot === line.slot && over.athleteId === athleteId);
     if (!own) return [{ line, exerciseId: line.exerciseId, row: line.row, dose: line.dose, replaced: false }];
     if (own.exerciseId === null) return [];
-    return [{ line, exerciseId: own.exerciseId, row: own.row, dose: own.dose, replaced: own.exerciseId !== line.exerciseId }];
+    return [
+      { line, exerciseId: own.exerciseId, row: own.row, dose: own.dose, replaced: own.exerciseId !== line.exerciseId },
+    ];
   });
 }

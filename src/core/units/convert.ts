@@ -1,10 +1,7 @@
 /** Kilograms in one avoirdupois pound, by definition. */
-export const KG_PER_LB = 0.45359237;
-/** Metres in one inch, by definition. */
-export const M_PER_INCH = 0.0254;
+const KG_PER_LB = 0.45359237;
 
 export type MassUnit = 'kg' | 'lb';
-export type LengthUnit = 'cm' | 'in';
 
 /**
  * A mass in the coach's unit as kilograms.
@@ -18,9 +15,3 @@ export const massToKg = (value: number, unit: MassUnit): number => (unit === 'kg
  * @example massFromKg(45.359237, 'lb') // 100
  */
 export const massFromKg = (kg: number, unit: MassUnit): number => (unit === 'kg' ? kg : kg / KG_PER_LB);
-
-/**
- * A length in the coach's unit as metres.
- * @example lengthToM(38, 'cm') // 0.38
- */
-export const lengthToM = (value: number, unit: LengthUnit): number => value * (unit === 'cm' ? 0.01 : M_PER_INCH);

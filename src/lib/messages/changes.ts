@@ -13,9 +13,11 @@ const RULES: Readonly<Record<string, string>> = {
   'PROG-4': 'Overly tight takes one set off, at the fewest sets a third of the reps; twice in a row, one rung down.',
   'PROG-6': 'Nothing rises on silence.',
   'PROG-7': 'After a layoff dose and load both step back.',
-  'PROG-9': 'All sets done with enough left: one rep more, at the top of the range the smallest step of 2 % or more. Short or missed: 2.5 to 5 % off.',
+  'PROG-9':
+    'All sets done with enough left: one rep more, at the top of the range the smallest step of 2 % or more. Short or missed: 2.5 to 5 % off.',
   'DOSE-11': 'The bar decides the step.',
-  'SAFE-2': 'From 4, or with a sign, the named work stops and the athlete is referred. Only a dated clearance lifts it.',
+  'SAFE-2':
+    'From 4, or with a sign, the named work stops and the athlete is referred. Only a dated clearance lifts it.',
   'SAFE-8': 'What a complaint stops is read from its place and score.',
 };
 
@@ -23,11 +25,25 @@ const RULES: Readonly<Record<string, string>> = {
 export const ruleWords = (rules: readonly string[]): string => RULES[rules[0] ?? ''] ?? '';
 
 /** What moves, short: `4 × 4 → 3 × 4`, `80 kg → 82.5 kg`, or both exercises when the rung changes. */
-export function changeWords(from: Side, to: Side, name: (exerciseId: string) => string, mass: MassUnit): { from: string; to: string } {
-  if (from.exerciseId !== to.exerciseId) return { from: `${name(from.exerciseId)} ${formatSets(from.dose)}`, to: `${name(to.exerciseId)} ${formatSets(to.dose)}` };
+export function changeWords(
+  from: Side,
+  to: Side,
+  name: (exerciseId: string) => string,
+  mass: MassUnit,
+): { from: string; to: string } {
+  if (from.exerciseId !== to.exerciseId)
+    return {
+      from: `${name(from.exerciseId)} ${formatSets(from.dose)}`,
+      to: `${name(to.exerciseId)} ${formatSets(to.dose)}`,
+    };
   const sets = from.dose.sets !== to.dose.sets || from.dose.amount !== to.dose.amount;
   const load = from.dose.loadKg !== to.dose.loadKg;
   const say = ({ dose }: Side): string =>
-    [sets ? formatSets(dose) : null, load ? (dose.loadKg === null ? 'load to be found' : formatMass(dose.loadKg, mass)) : null].filter((part) => part !== null).join(' · ');
+    [
+      sets ? formatSets(dose) : null,
+      load ? (dose.loadKg === null ? 'load to be found' : formatMass(dose.loadKg, mass)) : null,
+    ]
+      .filter((part) => part !== null)
+      .join(' · ');
   return { from: say(from), to: say(to) };
 }

@@ -7,17 +7,20 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   too_few_minutes: (f) => `${text(f.minutes)} minutes is too short for any session: at least ${text(f.least)}.`,
   no_template: (f) => `There is no kind of session for ${text(f.minutes)} minutes.`,
   no_athletes: () => 'This squad has no athletes yet. Add them first.',
-  slot_empty: (f) => `Nothing in the library fits the ${text(f.block)} part with this kit, these levels and this day. Tick more kit, or choose another day.`,
+  slot_empty: (f) =>
+    `Nothing in the library fits the ${text(f.block)} part with this kit, these levels and this day. Tick more kit, or choose another day.`,
   does_not_fit: (f) => `Prep and main lift alone need ${text(f.least)} minutes; there are ${text(f.minutes)}.`,
   dose_unreadable: () => 'Write sets × reps first, for example 3 × 5 or 3 × 30 s /side.',
-  part_unreadable: (f) => `“${text(f.part)}” is not a load, %, RIR, rest or tempo. Write for example 80 kg, 75 %, RIR 2, rest 2:00, 3 down.`,
+  part_unreadable: (f) =>
+    `“${text(f.part)}” is not a load, %, RIR, rest or tempo. Write for example 80 kg, 75 %, RIR 2, rest 2:00, 3 down.`,
   number_too_large: (f) => `${text(f.value)} ${text(f.what)} is too much for one line: at most ${text(f.most)}.`,
   number_not_positive: (f) => `${text(f.what)} must be ${text(f.least)} or more, not ${text(f.value)}.`,
   sets_not_whole: (f) => `Sets are whole numbers, not ${text(f.sets)}.`,
   reps_not_whole: (f) => `Reps are whole numbers, not ${text(f.reps)}.`,
   squad_unknown: () => 'This squad is not there any more.',
   entry_unknown: (f) => `“${text(f.exerciseId)}” is not in the library.`,
-  card_changed: () => 'Somebody else changed this card a moment ago. Reload to see theirs; what you typed is kept below.',
+  card_changed: () =>
+    'Somebody else changed this card a moment ago. Reload to see theirs; what you typed is kept below.',
   session_unknown: () => 'This session is not there any more.',
   athlete_not_in_squad: () => 'This athlete is not in the squad of this session.',
   line_unknown: () => 'This line is no longer on the card.',

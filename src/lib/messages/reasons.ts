@@ -1,15 +1,27 @@
-import type { Demand, Tier } from '$core/library';
+import type { Demand, Muscle, Tier } from '$core/library';
 import type { Facts, Reason } from '$core/result';
-import { DEMAND_WORDS, listWords } from './words';
+import { DEMAND_WORDS, listWords, MUSCLE_WORDS } from './words';
 
-const text = (value: Facts[string] | undefined): string => (Array.isArray(value) ? listWords(value as string[]) : String(value ?? ''));
+const text = (value: Facts[string] | undefined): string =>
+  Array.isArray(value) ? listWords(value as string[]) : String(value ?? '');
 const percent = (value: Facts[string] | undefined): string => `${String(Math.round(Number(value) * 100))} %`;
-const demands = (value: Facts[string] | undefined): string => listWords((Array.isArray(value) ? (value as Demand[]) : []).map((demand) => DEMAND_WORDS[demand]));
-const near = (value: Facts[string] | undefined): string => (Number(value) === 0 ? 'An event day' : Number(value) === 1 ? 'The day before an event' : `${String(value)} days before an event`);
+const demands = (value: Facts[string] | undefined): string =>
+  listWords((Array.isArray(value) ? (value as Demand[]) : []).map((demand) => DEMAND_WORDS[demand]));
+const near = (value: Facts[string] | undefined): string =>
+  Number(value) === 0
+    ? 'An event day'
+    : Number(value) === 1
+      ? 'The day before an event'
+      : `${String(value)} days before an event`;
 const tier = (value: Facts[string] | undefined): Tier => String(value) as Tier;
 
 const SHOCK_NEEDS: Readonly<Record<string, string>> = {
-  landing_screen: 'the drop landing screen', strength_or_seasons: 'a squat of 1.5 × body mass or two seasons of jumps', age: 'age 16', near_event: 'more days to the event', after_event: 'more days after the event', complaint: 'no leg complaint',
+  landing_screen: 'the drop landing screen',
+  strength_or_seasons: 'a squat of 1.5 × body mass or two seasons of jumps',
+  age: 'age 16',
+  near_event: 'more days to the event',
+  after_event: 'more days after the event',
+  complaint: 'no leg complaint',
 };
 
 /** Code → sentence. The place named in a complaint is only for those who may read health notes. */
@@ -24,30 +36,48 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   lands: (f) => `${text(f.raw)} contacts, ${tier(f.tier)} tier, ${text(f.weighted)} weighted.`,
   quiet_day: (f) => `${near(f.daysBefore)}: no heavy lower-body work, no high tier.`,
   some_barred: (f) => `${text(f.count)} of ${text(f.of)} do something else here.`,
-  load_to_be_found: (f) => `No tested lift: find the load. Ramp by ${percent(f.rampLow)} to ${percent(f.rampHigh)} until RIR ${text(f.rir)}.`,
-  load_from_e1rm: (f) => `${percent(f.percent)} of an estimated ${text(f.e1rmKg)} kg, rounded down to ${text(f.loadKg)} kg.`,
+  load_to_be_found: (f) =>
+    `No tested lift: find the load. Ramp by ${percent(f.rampLow)} to ${percent(f.rampHigh)} until RIR ${text(f.rir)}.`,
+  load_from_e1rm: (f) =>
+    `${percent(f.percent)} of an estimated ${text(f.e1rmKg)} kg, rounded down to ${text(f.loadKg)} kg.`,
   load_below_bar: (f) => `${text(f.targetKg)} kg is below the lightest load here: go by RIR with something lighter.`,
-  barred_by_complaint: (f) => (f.place === undefined ? 'Barred by a health note: own line.' : `Complaint at the ${text(f.place)}, ${text(f.score)} of 10: this is stopped.`),
-  eased_for_complaint: (f) => (f.place === undefined ? 'Eased for a health note: own line.' : `Complaint at the ${text(f.place)}, ${text(f.score)} of 10: one rung down, or half the dose.`),
-  gate_not_met: (f) => (f.atLeast === undefined ? `Gate not met yet: ${text(f.gate)}${f.rung === undefined ? '' : `, rung ${text(f.rung)}`}.` : `Needs ${text(f.gate)} level ${text(f.atLeast)}.`),
+  barred_by_complaint: (f) =>
+    f.place === undefined
+      ? 'Barred by a health note: own line.'
+      : `Complaint at the ${text(f.place)}, ${text(f.score)} of 10: this is stopped.`,
+  eased_for_complaint: (f) =>
+    f.place === undefined
+      ? 'Eased for a health note: own line.'
+      : `Complaint at the ${text(f.place)}, ${text(f.score)} of 10: one rung down, or half the dose.`,
+  gate_not_met: (f) =>
+    f.atLeast === undefined
+      ? `Gate not met yet: ${text(f.gate)}${f.rung === undefined ? '' : `, rung ${text(f.rung)}`}.`
+      : `Needs ${text(f.gate)} level ${text(f.atLeast)}.`,
   row_needs_level: (f) => `This dose needs lift level ${text(f.atLeast)}; level is ${text(f.level)}.`,
   tier_too_high: (f) => `${tier(f.tier)} tier is above the ${text(f.limit)} tier allowed here.`,
-  shock_not_open: (f) => `Shock tier still needs ${listWords((Array.isArray(f.needs) ? (f.needs as string[]) : []).map((need) => SHOCK_NEEDS[need] ?? need))}.`,
+  shock_not_open: (f) =>
+    `Shock tier still needs ${listWords((Array.isArray(f.needs) ? (f.needs as string[]) : []).map((need) => SHOCK_NEEDS[need] ?? need))}.`,
   drop_too_high: (f) => `A drop of ${text(f.dropM)} m is above ${text(f.maxM)} m.`,
   day_bars_tier: (f) => `${near(f.daysBefore)}: no ${text(f.tier)} tier.`,
   day_bars_heavy: (f) => `${near(f.daysBefore)}: no heavy lower-body work.`,
   day_bars_new: (f) => `${near(f.daysBefore)}: nothing new for the legs (not done in ${text(f.newAfterDays)} days).`,
-  bottom_of_range: (f) => (f.known === true ? 'Foundation level: the bottom of the range.' : 'Start line not known yet: the bottom of the range.'),
+  bottom_of_range: (f) =>
+    f.known === true
+      ? 'Foundation level: the bottom of the range.'
+      : 'Start line not known yet: the bottom of the range.',
   accepted_change: () => 'Changed after last time, as accepted.',
   after_layoff: (f) => `${text(f.awayDays)} days since this was last done: eased back in.`,
   contacts_trimmed: (f) => `Own contact budget is ${text(f.limit)}: ${text(f.from)} sets become ${text(f.to)}.`,
-  over_minutes: (f) => `${text(f.minutes)} minutes for ${text(f.asked)} asked: ${text(f.over)} over. Take a set off, or give it more time.`,
+  over_minutes: (f) =>
+    `${text(f.minutes)} minutes for ${text(f.asked)} asked: ${text(f.over)} over. Take a set off, or give it more time.`,
   over_contacts: (f) => `${text(f.weighted)} weighted contacts; the limit today is ${text(f.limit)}.`,
   over_raw_contacts: (f) => `${text(f.raw)} contacts counted raw; the limit today is ${text(f.limit)}.`,
   over_primer_contacts: (f) => `${text(f.raw)} contacts; a primer holds ${text(f.limit)} at most.`,
-  heavy_on_quiet_day: (f) => `${near(f.daysBefore)}: no heavy ${text(f.family)} work. Take a set off, keep more in reserve, or move the session.`,
-  percent_above_reps: (f) => `${percent(f.percent)} is more than ${text(f.reps)} reps at RIR ${text(f.rir)} allow (${percent(f.allowed)}).`,
-  pair_shares_mover: (f) => `${text(f.a)} and ${text(f.b)} share ${text(f.muscle)}: one tires the other.`,
+  heavy_on_quiet_day: (f) =>
+    `${near(f.daysBefore)}: no heavy ${text(f.family)} work. Take a set off, keep more in reserve, or move the session.`,
+  percent_above_reps: (f) =>
+    `${percent(f.percent)} is more than ${text(f.reps)} reps at RIR ${text(f.rir)} allow (${percent(f.allowed)}).`,
+  pair_shares_mover: (f) => `${text(f.a)} and ${text(f.b)} share ${MUSCLE_WORDS[f.muscle as Muscle]}: one tires the other.`,
 };
 
 /** A reason or finding as a sentence. Unknown codes are shown as they are, so that a gap is seen. */

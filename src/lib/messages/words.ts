@@ -1,31 +1,85 @@
-import type { Demand, Family, Level, Muscle } from '$core/library';
+import type { Demand, Family, Muscle } from '$core/library';
 import type { Answer } from '$core/progress';
 
 /** Words of the field as a coach says them. */
 export const FAMILY_WORDS: Readonly<Record<Family, string>> = {
-  squat: 'squat', hinge: 'hinge', 'single-leg-knee': 'single-leg, knee', 'single-leg-hip': 'single-leg, hip', lateral: 'lateral', jump: 'jump',
-  olympic: 'olympic and throws', 'calf-foot': 'calf and foot', 'hip-flexor': 'hip flexor', trunk: 'trunk', 'upper-push': 'upper push', 'upper-pull': 'upper pull',
-  'carry-sled': 'carry and sled', locomotion: 'travel', mobility: 'mobility', agility: 'agility', conditioning: 'conditioning',
+  squat: 'squat',
+  hinge: 'hinge',
+  'single-leg-knee': 'single-leg, knee',
+  'single-leg-hip': 'single-leg, hip',
+  lateral: 'lateral',
+  jump: 'jump',
+  olympic: 'olympic and throws',
+  'calf-foot': 'calf and foot',
+  'hip-flexor': 'hip flexor',
+  trunk: 'trunk',
+  'upper-push': 'upper push',
+  'upper-pull': 'upper pull',
+  'carry-sled': 'carry and sled',
+  locomotion: 'travel',
+  mobility: 'mobility',
+  agility: 'agility',
+  conditioning: 'conditioning',
 };
 
 export const DEMAND_WORDS: Readonly<Record<Demand, string>> = {
-  'max-strength': 'strength', 'vertical-jump-two-foot': 'two-foot jump', 'vertical-jump-one-foot': 'one-foot jump', 'horizontal-power': 'start and acceleration',
-  'top-speed': 'top speed', 'deceleration-cutting': 'braking and cutting', 'lateral-push': 'sideways push', 'landing-absorption': 'landing', 'reactive-stiffness': 'springy ankles',
-  rotation: 'rotation', 'trunk-bracing': 'bracing', 'balance-gaze': 'single-leg control', groin: 'groin', hamstring: 'hamstring', 'knee-tendon': 'knee tendon', 'ankle-foot': 'ankle and foot',
-  'hip-mobility': 'hip range', 'repeat-effort': 'repeat effort', 'grip-pull': 'grip and pull', collision: 'collision', overhead: 'overhead',
+  'max-strength': 'strength',
+  'vertical-jump-two-foot': 'two-foot jump',
+  'vertical-jump-one-foot': 'one-foot jump',
+  'horizontal-power': 'start and acceleration',
+  'top-speed': 'top speed',
+  'deceleration-cutting': 'braking and cutting',
+  'lateral-push': 'sideways push',
+  'landing-absorption': 'landing',
+  'reactive-stiffness': 'springy ankles',
+  rotation: 'rotation',
+  'trunk-bracing': 'bracing',
+  'balance-gaze': 'single-leg control',
+  groin: 'groin',
+  hamstring: 'hamstring',
+  'knee-tendon': 'knee tendon',
+  'ankle-foot': 'ankle and foot',
+  'hip-mobility': 'hip range',
+  'repeat-effort': 'repeat effort',
+  'grip-pull': 'grip and pull',
+  collision: 'collision',
+  overhead: 'overhead',
 };
-
-export const LEVEL_WORDS: Readonly<Record<Level, string>> = { foundation: 'foundation', developing: 'developing', trained: 'trained', advanced: 'advanced' };
 
 export const MUSCLE_WORDS: Readonly<Record<Muscle, string>> = {
-  quadriceps: 'quadriceps', glutes: 'glutes', hamstrings: 'hamstrings', adductors: 'adductors', abductors: 'abductors', gastrocnemius: 'gastrocnemius', soleus: 'soleus',
-  tibialisAnterior: 'tibialis anterior', foot: 'foot', hipFlexors: 'hip flexors', trunkFlexion: 'front of the trunk', trunkExtension: 'back of the trunk', trunkAntiRotation: 'anti-rotation',
-  trunkSide: 'side of the trunk', upperPush: 'upper push', upperPull: 'upper pull',
+  quadriceps: 'quadriceps',
+  glutes: 'glutes',
+  hamstrings: 'hamstrings',
+  adductors: 'adductors',
+  abductors: 'abductors',
+  gastrocnemius: 'gastrocnemius',
+  soleus: 'soleus',
+  tibialisAnterior: 'tibialis anterior',
+  foot: 'foot',
+  hipFlexors: 'hip flexors',
+  trunkFlexion: 'front of the trunk',
+  trunkExtension: 'back of the trunk',
+  trunkAntiRotation: 'anti-rotation',
+  trunkSide: 'side of the trunk',
+  upperPush: 'upper push',
+  upperPull: 'upper pull',
 };
 
-export const ANSWER_WORDS: Readonly<Record<Answer, string>> = { fine: 'fine', usual: 'usual tightness', tight: 'overly tight', pain: 'pain' };
+export const ANSWER_WORDS: Readonly<Record<Answer, string>> = {
+  fine: 'fine',
+  usual: 'usual tightness',
+  tight: 'overly tight',
+  pain: 'pain',
+};
 
-export const BLOCK_WORDS: Readonly<Record<string, string>> = { prep: 'Prep', jumps: 'Jumps', main: 'Main', 'single-leg': 'Single-leg', assist: 'Assist', 'cool-down': 'Cool-down' };
+export const BLOCK_WORDS: Readonly<Record<string, string>> = {
+  prep: 'Prep',
+  jumps: 'Jumps',
+  main: 'Main',
+  'single-leg': 'Single-leg',
+  assist: 'Assist',
+  'cool-down': 'Cool-down',
+};
 
 /** Words in a row as a sentence says them: `a, b and c`. */
 export function listWords(words: readonly string[]): string {
@@ -38,7 +92,8 @@ const WEEKDAYS_LONG = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', '
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const;
 
 /** A weekday, Monday 1 to Sunday 7. */
-export const weekdayWord = (weekday: number, long = false): string => (long ? WEEKDAYS_LONG : WEEKDAYS)[weekday - 1] ?? '';
+export const weekdayWord = (weekday: number, long = false): string =>
+  (long ? WEEKDAYS_LONG : WEEKDAYS)[weekday - 1] ?? '';
 
 /** `Tue 24 Nov` from a calendar day and its weekday. */
 export function dayWords(day: string, weekday: number): string {

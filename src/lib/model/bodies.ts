@@ -26,11 +26,23 @@ const facts = z.record(z.string(), z.union([z.string(), z.number(), z.boolean(),
 const reasons = z.array(z.object({ code: z.string(), rules: z.array(z.string()), facts })).max(20);
 
 const lineSchema = z.object({
-  slot: z.string().max(40), block: z.string().max(40), group: z.string().max(10).nullable(),
-  exerciseId: z.string().max(80), row: z.enum(DOSE_ROW_IDS), dose: doseSchema, reasons, pinned: z.boolean(),
+  slot: z.string().max(40),
+  block: z.string().max(40),
+  group: z.string().max(10).nullable(),
+  exerciseId: z.string().max(80),
+  row: z.enum(DOSE_ROW_IDS),
+  dose: doseSchema,
+  reasons,
+  pinned: z.boolean(),
 });
 const overrideSchema = z.object({
-  slot: z.string().max(40), athleteId: id, exerciseId: z.string().max(80).nullable(), row: z.enum(DOSE_ROW_IDS), dose: doseSchema, reasons, typed: z.boolean(),
+  slot: z.string().max(40),
+  athleteId: id,
+  exerciseId: z.string().max(80).nullable(),
+  row: z.enum(DOSE_ROW_IDS),
+  dose: doseSchema,
+  reasons,
+  typed: z.boolean(),
 });
 
 export const keepCardSchema = z.object({
@@ -41,8 +53,11 @@ export const keepCardSchema = z.object({
   day: daySchema,
   minutes: z.number().int().min(5).max(240),
   card: z.object({
-    template: z.string().max(40), phase: z.enum(PHASES), minutes: z.number().int(),
-    lines: z.array(lineSchema).min(1).max(30), overrides: z.array(overrideSchema).max(3000),
+    template: z.string().max(40),
+    phase: z.enum(PHASES),
+    minutes: z.number().int(),
+    lines: z.array(lineSchema).min(1).max(30),
+    overrides: z.array(overrideSchema).max(3000),
   }),
 });
 /** The same as the core writes it: nothing keeps a card from being read only. */

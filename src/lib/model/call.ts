@@ -21,9 +21,33 @@ export interface CallBase {
 
 /** A decision that waits, as the screen shows it. */
 export type Call =
-  | (CallBase & { readonly kind: 'pain'; readonly complaintId: string; readonly athleteId: string; readonly athlete: string; readonly place: string; readonly side: string | null; readonly score: number; readonly signs: readonly string[]; readonly stops: string })
-  | (CallBase & { readonly kind: 'silent'; readonly athletes: readonly { readonly id: string; readonly name: string }[]; readonly session: string })
-  | (CallBase & { readonly kind: 'cut'; readonly athlete: string; readonly athleteId: string; readonly answer: Answer; readonly place: string | null; readonly session: string; readonly contactsFewer: number; readonly mornings: readonly { day: string; answer: Answer }[]; readonly changes: readonly CallChange[] })
+  | (CallBase & {
+      readonly kind: 'pain';
+      readonly complaintId: string;
+      readonly athleteId: string;
+      readonly athlete: string;
+      readonly place: string;
+      readonly side: string | null;
+      readonly score: number;
+      readonly signs: readonly string[];
+      readonly stops: string;
+    })
+  | (CallBase & {
+      readonly kind: 'silent';
+      readonly athletes: readonly { readonly id: string; readonly name: string }[];
+      readonly session: string;
+    })
+  | (CallBase & {
+      readonly kind: 'cut';
+      readonly athlete: string;
+      readonly athleteId: string;
+      readonly answer: Answer;
+      readonly place: string | null;
+      readonly session: string;
+      readonly contactsFewer: number;
+      readonly mornings: readonly { day: string; answer: Answer }[];
+      readonly changes: readonly CallChange[];
+    })
   | (CallBase & { readonly kind: 'rise'; readonly exercise: string; readonly changes: readonly CallChange[] });
 
 export type CallOf<K extends Call['kind']> = Extract<Call, { kind: K }>;

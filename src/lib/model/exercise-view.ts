@@ -21,7 +21,19 @@ export function viewsOf(ids: Iterable<string>, library: Library): Record<string,
   const views: Record<string, ExerciseView> = {};
   for (const id of ids) {
     const { name, family, cues, faults, cautions, partner, spotter, load, station, demands } = getExercise(library, id);
-    views[id] = { id, name, family, cues, faults: faults.map(({ seen, say }) => ({ seen, say })), cautions, partner, pins: spotter !== 'none', load: load.kind, station, demands };
+    views[id] = {
+      id,
+      name,
+      family,
+      cues,
+      faults: faults.map(({ seen, say }) => ({ seen, say })),
+      cautions,
+      partner,
+      pins: spotter !== 'none',
+      load: load.kind,
+      station,
+      demands,
+    };
   }
   return views;
 }

@@ -9,9 +9,18 @@ const blankToNull = (value: unknown): unknown => (typeof value === 'string' && v
 const numberText = (most: number, least: number, what: string) =>
   z.preprocess(
     (value) => (typeof value === 'string' ? value.trim().replace(',', '.') : value),
-    z.coerce.number({ error: `Write ${what} as a number.` }).min(least, `${what}: at least ${String(least)}.`).max(most, `${what}: at most ${String(most)}.`),
+    z.coerce
+      .number({ error: `Write ${what} as a number.` })
+      .min(least, `${what}: at least ${String(least)}.`)
+      .max(most, `${what}: at most ${String(most)}.`),
   );
-const optionalNumber = (most: number, least: number, what: string) => z.preprocess(blankToNull, z.union([z.null(), numberText(most, least, what)], { error: `${what}: a number from ${String(least)} to ${String(most)}, or leave it empty.` }));
+const optionalNumber = (most: number, least: number, what: string) =>
+  z.preprocess(
+    blankToNull,
+    z.union([z.null(), numberText(most, least, what)], {
+      error: `${what}: a number from ${String(least)} to ${String(most)}, or leave it empty.`,
+    }),
+  );
 
 export const squadSchema = z.object({
   name: z.string().trim().min(2, 'Give the squad a name.').max(60, 'A shorter name, please.'),
@@ -32,8 +41,16 @@ export const kitSchema = z.object({
   smallestPlateKg: numberText(25, 0.25, 'Smallest plate'),
   bellsKg: z
     .string()
-    .transform((text) => text.split(/[\s,;]+/).filter(Boolean).map((part) => Number(part.replace(',', '.'))))
-    .refine((masses) => masses.every((mass) => mass > 0 && mass <= 100), 'Write the bells as numbers from 1 to 100, for example 8, 12, 16.'),
+    .transform((text) =>
+      text
+        .split(/[\s,;]+/)
+        .filter(Boolean)
+        .map((part) => Number(part.replace(',', '.'))),
+    )
+    .refine(
+      (masses) => masses.every((mass) => mass > 0 && mass <= 100),
+      'Write the bells as numbers from 1 to 100, for example 8, 12, 16.',
+    ),
 });
 
 export const eventSchema = z.object({
@@ -61,7 +78,12 @@ export const JUMP_TESTS = { cmj: 'countermovement jump' } as const;
 
 export const resultSchema = z
   .object({
-    test: z.string().refine((test) => test in LIFTS || test in JUMP_TESTS || (TESTS as readonly string[]).includes(test), 'Choose what was tested.'),
+    test: z
+      .string()
+      .refine(
+        (test) => test in LIFTS || test in JUMP_TESTS || (TESTS as readonly string[]).includes(test),
+        'Choose what was tested.',
+      ),
     day: daySchema,
     load: optionalNumber(500, 1, 'Load'),
     reps: optionalNumber(30, 1, 'Reps'),
@@ -70,11 +92,20 @@ export const resultSchema = z
     passed: z.preprocess(blankToNull, z.enum(['passed', 'failed']).nullable()),
   })
   .superRefine((result, context) => {
-    if (result.test in LIFTS && result.load === null) context.addIssue({ code: 'custom', path: ['load'], message: 'Write the load.' });
-    if (result.test in LIFTS && result.reps === null) context.addIssue({ code: 'custom', path: ['reps'], message: 'Write the reps.' });
-    if (result.test in LIFTS && (result.reps ?? 0) + (result.rir ?? 0) > 12) context.addIssue({ code: 'custom', path: ['reps'], message: 'A maximum is estimated from up to 12 reps, RIR counted.' });
-    if (result.test in JUMP_TESTS && result.height === null) context.addIssue({ code: 'custom', path: ['height'], message: 'Write the height in cm.' });
-    if ((TESTS as readonly string[]).includes(result.test) && result.passed === null) context.addIssue({ code: 'custom', path: ['passed'], message: 'Passed or failed?' });
+    if (result.test in LIFTS && result.load === null)
+      context.addIssue({ code: 'custom', path: ['load'], message: 'Write the load.' });
+    if (result.test in LIFTS && result.reps === null)
+      context.addIssue({ code: 'custom', path: ['reps'], message: 'Write the reps.' });
+    if (result.test in LIFTS && (result.reps ?? 0) + (result.rir ?? 0) > 12)
+      context.addIssue({
+        code: 'custom',
+        path: ['reps'],
+        message: 'A maximum is estimated from up to 12 reps, RIR counted.',
+      });
+    if (result.test in JUMP_TESTS && result.height === null)
+      context.addIssue({ code: 'custom', path: ['height'], message: 'Write the height in cm.' });
+    if ((TESTS as readonly string[]).includes(result.test) && result.passed === null)
+      context.addIssue({ code: 'custom', path: ['passed'], message: 'Passed or failed?' });
   });
 
 export const complaintSchema = z.object({

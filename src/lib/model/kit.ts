@@ -12,7 +12,22 @@ export interface Kit {
 
 /** Equipment a coach can tick, in the words of the library. */
 export const EQUIPMENT = [
-  'barbell', 'rack', 'trap-bar', 'dumbbell', 'kettlebell', 'landmine', 'cable', 'band', 'bench', 'box', 'pull-up-bar', 'mat', 'slider', 'ball', 'med-ball', 'wall',
+  'barbell',
+  'rack',
+  'trap-bar',
+  'dumbbell',
+  'kettlebell',
+  'landmine',
+  'cable',
+  'band',
+  'bench',
+  'box',
+  'pull-up-bar',
+  'mat',
+  'slider',
+  'ball',
+  'med-ball',
+  'wall',
 ] as const;
 
 export const DEFAULT_KIT: Kit = {
@@ -30,7 +45,10 @@ const PLATES_KG = [25, 20, 15, 10, 5, 2.5, 1.25, 0.5, 0.25];
 export const placeOf = (kit: Kit): Place => ({
   equipment: kit.equipment,
   loading: {
-    barbell: { bar: kit.barKg, pairs: PLATES_KG.filter((mass) => mass >= kit.smallestPlateKg).map((mass) => ({ mass, count: null })) },
+    barbell: {
+      bar: kit.barKg,
+      pairs: PLATES_KG.filter((mass) => mass >= kit.smallestPlateKg).map((mass) => ({ mass, count: null })),
+    },
     bellsKg: kit.bellsKg,
   },
   hardSurface: kit.hardSurface,

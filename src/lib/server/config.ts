@@ -38,8 +38,10 @@ export function today(zone: string): Day {
   const set = process.env.JALEO_TODAY;
   if (set !== undefined && set !== '') {
     const text = isDay(set) ? set : readFileSync(set, 'utf8').trim();
-    if (!isDay(text)) throw new Error(`JALEO_TODAY must be a day or a file with one, got ${text}`);
+    if (!isDay(text)) throw new Error(`JALEO_TODAY must be a day or a file with one, got “${String(text)}”`);
     return text;
   }
-  return new Intl.DateTimeFormat('en-CA', { timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(new Date());
+  return new Intl.DateTimeFormat('en-CA', { timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(
+    new Date(),
+  );
 }

@@ -11,7 +11,12 @@ export interface FormTrouble extends Record<string, unknown> {
  * Reads a form at the border. Fields named in `lists` may repeat.
  * @returns the value, or what to show: a message for each field, and everything that was typed
  */
-export async function readForm<T>(request: Request, form: string, schema: z.ZodType<T>, lists: readonly string[] = []): Promise<{ ok: true; value: T } | { ok: false; failure: ActionFailure<FormTrouble> }> {
+export async function readForm<T>(
+  request: Request,
+  form: string,
+  schema: z.ZodType<T>,
+  lists: readonly string[] = [],
+): Promise<{ ok: true; value: T } | { ok: false; failure: ActionFailure<FormTrouble> }> {
   const data = await request.formData();
   const raw: Record<string, unknown> = {};
   const typed: Record<string, string> = {};
@@ -25,4 +30,10 @@ export async function readForm<T>(request: Request, form: string, schema: z.ZodT
   if (parsed.success) return { ok: true, value: parsed.data };
   const errors = z.flattenError(parsed.error).fieldErrors as Record<string, string[] | undefined>;
   return { ok: false, failure: fail(400, { form, errors, typed }) };
+}
+
+/** One field as text; a file or nothing reads as empty. */
+export function textOf(data: FormData, field: string): string {
+  const value = data.get(field);
+  return typeof value === 'string' ? value : '';
 }

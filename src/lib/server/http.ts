@@ -7,7 +7,10 @@ import type { Issue, Result } from '$core/result';
 const CONFLICTS = ['card_changed'];
 
 /** Reads a JSON body at the border; what does not fit answers 400 and says where. */
-export async function readBody<T>(request: Request, schema: z.ZodType<T>): Promise<{ ok: true; value: T } | { ok: false; response: Response }> {
+export async function readBody<T>(
+  request: Request,
+  schema: z.ZodType<T>,
+): Promise<{ ok: true; value: T } | { ok: false; response: Response }> {
   let body: unknown;
   try {
     body = await request.json();
@@ -25,5 +28,8 @@ export function answer<T>(result: Result<T>, nameOf: (issue: Issue) => Issue = (
   if (result.ok) return json(result.value);
   const conflict = result.issues.some((issue) => CONFLICTS.includes(issue.code));
   const issues = result.issues.map(nameOf);
-  return json({ conflict, messages: [...new Set(issues.map(sayIssue))], slots: issues.flatMap((issue) => issue.path) }, { status: conflict ? 409 : 422 });
+  return json(
+    { conflict, messages: [...new Set(issues.map(sayIssue))], slots: issues.flatMap((issue) => issue.path) },
+    { status: conflict ? 409 : 422 },
+  );
 }

@@ -20,5 +20,10 @@ export interface Solver {
 /** Starts the worker; call in the browser only. */
 export function startSolver(): Solver {
   const worker = new Worker(new URL('./solver.worker.ts', import.meta.url), { type: 'module' });
-  return { api: Comlink.wrap<SolverApi>(worker), close: () => worker.terminate() };
+  return {
+    api: Comlink.wrap<SolverApi>(worker),
+    close: () => {
+      worker.terminate();
+    },
+  };
 }

@@ -17,12 +17,28 @@ const api = {
     const solved = solveCard(brief, LIBRARY, method);
     if (!solved.ok) return solved;
     const { card, swaps } = solved.value;
-    return { ok: true, value: { card, swaps, ...measured(card, brief, method, Object.values(swaps).flatMap((list) => list.map((swap) => swap.exerciseId))) } };
+    return {
+      ok: true,
+      value: {
+        card,
+        swaps,
+        ...measured(
+          card,
+          brief,
+          method,
+          Object.values(swaps).flatMap((list) => list.map((swap) => swap.exerciseId)),
+        ),
+      },
+    };
   },
 };
 
 function measured(card: Card, brief: Brief, method: typeof METHOD, others: readonly string[]) {
-  const ids = [...card.lines.map((line) => line.exerciseId), ...card.overrides.flatMap((own) => own.exerciseId ?? []), ...others];
+  const ids = [
+    ...card.lines.map((line) => line.exerciseId),
+    ...card.overrides.flatMap((own) => own.exerciseId ?? []),
+    ...others,
+  ];
   return { assessment: assessCard(card, brief, LIBRARY, method), views: viewsOf(new Set(ids), LIBRARY) };
 }
 

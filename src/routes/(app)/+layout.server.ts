@@ -6,5 +6,8 @@ export const load: LayoutServerLoad = ({ locals }) => {
   const { identity } = locals;
   if (!identity) error(401, 'Sign in first.');
   const { name, email, role } = identity;
-  return { person: { name, email, role }, may: { plan: can(role, 'plan'), log: can(role, 'log'), health: can(role, 'health') } };
+  return {
+    person: { name, email, role },
+    may: { plan: can(role, 'plan'), log: can(role, 'log'), health: can(role, 'health') },
+  };
 };

@@ -2,19 +2,21 @@ import { fail, redirect } from '@sveltejs/kit';
 import { APIError } from 'better-auth/api';
 import { z } from 'zod';
 import { auth } from '$lib/server/auth/auth';
+import { textOf } from '$lib/server/forms';
 import { forwardCookies } from '$lib/server/auth/forward-cookies';
 import type { Actions } from './$types';
 
 const schema = z.object({ email: z.email(), password: z.string().min(1) });
 
 /** Only a path of our own, so that a link cannot send a signed-in coach elsewhere. */
-const ownPath = (to: string | null): string => (to?.startsWith('/') && !to.startsWith('//') && !to.includes('\\') ? to : '/calls');
+const ownPath = (to: string | null): string =>
+  to?.startsWith('/') && !to.startsWith('//') && !to.includes('\\') ? to : '/calls';
 
 export const actions: Actions = {
   default: async ({ request, cookies, url }) => {
-    const form = Object.fromEntries(await request.formData());
-    const email = String(form.email ?? '');
-    const parsed = schema.safeParse(form);
+    const data = await request.formData();
+    const email = textOf(data, 'email');
+    const parsed = schema.safeParse(Object.fromEntries(data));
     if (!parsed.success) return fail(400, { email, message: 'Write your e-mail and your password.' });
     try {
       const response = await auth().api.signInEmail({ body: parsed.data, headers: request.headers, asResponse: true });

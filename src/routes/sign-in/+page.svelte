@@ -9,7 +9,12 @@
 </script>
 
 <EntryPage title="Sign in">
-  <form method="post" use:enhance={() => ({ update }) => update({ reset: false })}>
+  <form
+    method="post"
+    use:enhance={() =>
+      ({ update }) =>
+        update({ reset: false })}
+  >
     {#if form?.message}<InlineNotification lowContrast hideCloseButton kind="error" title={form.message} />{/if}
     <TextInput labelText="E-mail" type="email" name="email" autocomplete="email" bind:value={email} required />
     <PasswordInput labelText="Password" name="password" autocomplete="current-password" required />

@@ -2,6 +2,7 @@ import { fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import { auth } from '$lib/server/auth/auth';
 import { createClub } from '$lib/server/auth/create-club';
+import { textOf } from '$lib/server/forms';
 import { forwardCookies } from '$lib/server/auth/forward-cookies';
 import type { Actions } from './$types';
 
@@ -24,14 +25,16 @@ const schema = z.object({
 
 export const actions: Actions = {
   default: async ({ request, cookies }) => {
-    const form = Object.fromEntries(await request.formData());
-    const kept = { name: String(form.name ?? ''), club: String(form.club ?? ''), email: String(form.email ?? '') };
-    const parsed = schema.safeParse(form);
+    const data = await request.formData();
+    const kept = { name: textOf(data, 'name'), club: textOf(data, 'club'), email: textOf(data, 'email') };
+    const parsed = schema.safeParse(Object.fromEntries(data));
     if (!parsed.success) return fail(400, { ...kept, errors: z.flattenError(parsed.error).fieldErrors });
     const { club, zone, ...person } = parsed.data;
     const response = await auth().api.signUpEmail({ body: person, headers: request.headers, asResponse: true });
-    if (response.status === 429) return fail(429, { ...kept, errors: { email: ['Too many tries from here. Wait a minute.'] } });
-    if (!response.ok) return fail(400, { ...kept, errors: { email: ['There is an account with this e-mail. Sign in instead.'] } });
+    if (response.status === 429)
+      return fail(429, { ...kept, errors: { email: ['Too many tries from here. Wait a minute.'] } });
+    if (!response.ok)
+      return fail(400, { ...kept, errors: { email: ['There is an account with this e-mail. Sign in instead.'] } });
     const { user } = (await response.clone().json()) as { user: { id: string } };
     await createClub({ id: user.id, name: person.name }, club, zone);
     forwardCookies(response, cookies);

@@ -11,11 +11,48 @@
 </script>
 
 <EntryPage title="Make a club">
-  <form method="post" use:enhance={() => ({ update }) => update({ reset: false })}>
-    <TextInput labelText="Your name" name="name" autocomplete="name" bind:value={fields.name} invalid={!!errors.name} invalidText={errors.name?.[0]} required />
-    <TextInput labelText="Club" name="club" bind:value={fields.club} invalid={!!errors.club} invalidText={errors.club?.[0]} required />
-    <TextInput labelText="E-mail" type="email" name="email" autocomplete="email" bind:value={fields.email} invalid={!!errors.email} invalidText={errors.email?.[0]} required />
-    <PasswordInput labelText="Password" helperText="At least 10 characters." name="password" autocomplete="new-password" invalid={!!errors.password} invalidText={errors.password?.[0]} required />
+  <form
+    method="post"
+    use:enhance={() =>
+      ({ update }) =>
+        update({ reset: false })}
+  >
+    <TextInput
+      labelText="Your name"
+      name="name"
+      autocomplete="name"
+      bind:value={fields.name}
+      invalid={!!errors.name}
+      invalidText={errors.name?.[0]}
+      required
+    />
+    <TextInput
+      labelText="Club"
+      name="club"
+      bind:value={fields.club}
+      invalid={!!errors.club}
+      invalidText={errors.club?.[0]}
+      required
+    />
+    <TextInput
+      labelText="E-mail"
+      type="email"
+      name="email"
+      autocomplete="email"
+      bind:value={fields.email}
+      invalid={!!errors.email}
+      invalidText={errors.email?.[0]}
+      required
+    />
+    <PasswordInput
+      labelText="Password"
+      helperText="At least 10 characters."
+      name="password"
+      autocomplete="new-password"
+      invalid={!!errors.password}
+      invalidText={errors.password?.[0]}
+      required
+    />
     <input type="hidden" name="zone" value={zone} />
     <Button type="submit">Make the club</Button>
   </form>

@@ -27,7 +27,11 @@ export const accessControl = createAccessControl({
 });
 const none = accessControl.newRole({ organization: [], member: [], invitation: [] });
 export const organizationRoles = {
-  'head-coach': accessControl.newRole({ organization: ['update'], member: ['create', 'update', 'delete'], invitation: ['create', 'cancel'] }),
+  'head-coach': accessControl.newRole({
+    organization: ['update'],
+    member: ['create', 'update', 'delete'],
+    invitation: ['create', 'cancel'],
+  }),
   assistant: none,
   athlete: none,
   'physio-read': none,

@@ -11,7 +11,8 @@ import { accessControl, organizationRoles } from './access';
 let pool: pg.Pool | undefined;
 
 /** The sign-in schema's own connection: its role sees nothing of the clubs. */
-export const authDatabase = (): NodePgDatabase => drizzle((pool ??= new pg.Pool({ connectionString: databaseUrls().auth, max: 4 })));
+export const authDatabase = (): NodePgDatabase =>
+  drizzle((pool ??= new pg.Pool({ connectionString: databaseUrls().auth, max: 4 })));
 
 const make = () =>
   betterAuth({
@@ -23,9 +24,22 @@ const make = () =>
     advanced: { database: { generateId: () => v7() }, useSecureCookies: origin().startsWith('https:') },
     emailAndPassword: { enabled: true, minPasswordLength: 10, autoSignIn: true },
     // one gym shares one address: the limit guards the server, not one account
-    rateLimit: { enabled: true, storage: 'database', window: 60, max: 600, customRules: { '/sign-in/email': { window: 60, max: 120 } } },
+    rateLimit: {
+      enabled: true,
+      storage: 'database',
+      window: 60,
+      max: 600,
+      customRules: { '/sign-in/email': { window: 60, max: 120 } },
+    },
     session: { cookieCache: { enabled: false } },
-    plugins: [organization({ ac: accessControl, roles: organizationRoles, creatorRole: 'head-coach', allowUserToCreateOrganization: false })],
+    plugins: [
+      organization({
+        ac: accessControl,
+        roles: organizationRoles,
+        creatorRole: 'head-coach',
+        allowUserToCreateOrganization: false,
+      }),
+    ],
   });
 
 let instance: ReturnType<typeof make> | undefined;

@@ -4,7 +4,12 @@ import { withClub } from '../db/client';
 import { club, staff } from '../db/schema';
 import { auth } from './auth';
 
-const DEFAULT_SCHOOLS: Schools = { contacts: 'usual', order: 'two-leg first', trunkFlexion: 'avoid', shockGate: 'either' };
+const DEFAULT_SCHOOLS: Schools = {
+  contacts: 'usual',
+  order: 'two-leg first',
+  trunkFlexion: 'avoid',
+  shockGate: 'either',
+};
 
 /**
  * A club of one's own: the organisation in sign-in, and the club's first rows. Made by the server for a new account
@@ -12,8 +17,7 @@ const DEFAULT_SCHOOLS: Schools = { contacts: 'usual', order: 'two-leg first', tr
  */
 export async function createClub(user: { id: string; name: string }, name: string, zone: string): Promise<string> {
   const made = await auth().api.createOrganization({ body: { name, slug: v7(), userId: user.id } });
-  const clubId = made?.id;
-  if (clubId === undefined) throw new Error('createClub: the organisation was not made');
+  const clubId = made.id;
   await withClub(clubId, async (tx) => {
     await tx.insert(club).values({ clubId, name, zone, schools: DEFAULT_SCHOOLS });
     await tx.insert(staff).values({ clubId, userId: user.id, displayName: user.name });

@@ -9,7 +9,7 @@ export function forwardCookies(response: Response, cookies: Cookies): void {
       httpOnly: cookie.httponly ?? true,
       secure: cookie.secure ?? false,
       sameSite: 'lax',
-      ...(cookie['max-age'] === undefined ? {} : { maxAge: Number(cookie['max-age']) }),
+      ...(cookie['max-age'] === undefined ? {} : { maxAge: cookie['max-age'] }),
     });
   }
 }

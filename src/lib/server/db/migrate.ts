@@ -13,7 +13,10 @@ export async function migrateDatabase(): Promise<void> {
     for (const role of ['jaleo_app', 'jaleo_auth']) {
       const found = await client.query('select 1 from pg_roles where rolname = $1', [role]);
       if (found.rowCount === 0) await client.query(`create role ${role} nologin nosuperuser nobypassrls noinherit`);
-      const member = await client.query<{ ok: boolean }>('select pg_has_role(current_user, $1, $2) as ok', [role, 'member']);
+      const member = await client.query<{ ok: boolean }>('select pg_has_role(current_user, $1, $2) as ok', [
+        role,
+        'member',
+      ]);
       if (!member.rows[0]?.ok) await client.query(`grant ${role} to current_user`);
     }
     await migrate(drizzle(client), { migrationsFolder: 'src/lib/server/db/migrations' });

@@ -10,7 +10,19 @@ import { DEFAULT_KIT, EQUIPMENT, type Kit } from '$lib/model/kit';
 import { auth, authDatabase } from '../auth/auth';
 import { createClub } from '../auth/create-club';
 import { withClub, type Tx } from '../db/client';
-import { athlete, complaint, event, member, organization, proposal, setLog, squad, squadAthlete, staff, testResult } from '../db/schema';
+import {
+  athlete,
+  complaint,
+  event,
+  member,
+  organization,
+  proposal,
+  setLog,
+  squad,
+  squadAthlete,
+  staff,
+  testResult,
+} from '../db/schema';
 import { loadClub } from '../repositories/club-context';
 import { keepCheckIn } from '../services/check-in';
 import { decide } from '../services/decide';
@@ -31,7 +43,10 @@ export async function loadDemo(day: Day, seed: number): Promise<boolean> {
   if (taken.length > 0) return false;
   const coach = await signUp(DEMO_CLUB.coach, 'coach@jaleo.example');
   const clubId = await createClub(coach, DEMO_CLUB.name, DEMO_CLUB.zone);
-  for (const [name, email, role] of [[DEMO_CLUB.assistant, 'assistant@jaleo.example', 'assistant'], [DEMO_CLUB.physio, 'physio@jaleo.example', 'physio-read']] as const) {
+  for (const [name, email, role] of [
+    [DEMO_CLUB.assistant, 'assistant@jaleo.example', 'assistant'],
+    [DEMO_CLUB.physio, 'physio@jaleo.example', 'physio-read'],
+  ] as const) {
     const person = await signUp(name, email);
     await authDatabase().insert(member).values({ id: v7(), organizationId: clubId, userId: person.id, role });
     await withClub(clubId, (tx) => tx.insert(staff).values({ clubId, userId: person.id, displayName: name }));
@@ -59,15 +74,45 @@ async function writeRoster(tx: Tx, clubId: string, day: Day, random: () => numbe
   for (const demo of DEMO_SQUADS) {
     const squadId = v7();
     squadIds.push(squadId);
-    const kit: Kit = { ...DEFAULT_KIT, equipment: EQUIPMENT.filter((item) => !demo.kit.without.includes(item)), racks: demo.kit.racks };
-    await tx.insert(squad).values({ clubId, id: squadId, name: demo.name, sportId: demo.sportId, phase: demo.phase, gymDays: demo.gymDays, kit });
-    await tx.insert(event).values(demo.events.map(({ weekday, weeks, name, kind }) => ({ clubId, id: v7(), squadId, day: addDays(monday, weeks * 7 + weekday - 1), name, kind })));
+    const kit: Kit = {
+      ...DEFAULT_KIT,
+      equipment: EQUIPMENT.filter((item) => !demo.kit.without.includes(item)),
+      racks: demo.kit.racks,
+    };
+    await tx.insert(squad).values({
+      clubId,
+      id: squadId,
+      name: demo.name,
+      sportId: demo.sportId,
+      phase: demo.phase,
+      gymDays: demo.gymDays,
+      kit,
+    });
+    await tx.insert(event).values(
+      demo.events.map(({ weekday, weeks, name, kind }) => ({
+        clubId,
+        id: v7(),
+        squadId,
+        day: addDays(monday, weeks * 7 + weekday - 1),
+        name,
+        kind,
+      })),
+    );
     for (const person of demo.athletes) {
       const id = v7();
       ids.set(person.name, id);
       await tx.insert(athlete).values({
-        clubId, id, name: person.name, role: person.role, sex: person.sex, bodyMassKg: person.massKg, liftLevel: person.lift, jumpLevel: person.jump,
-        birthDate: addDays(day, -Math.round(person.age * 365.25 + 40 + random() * 280)), jumpSeasons: person.jump === 'foundation' ? 0 : person.jump === 'developing' ? 1 : 3, guardianConsent: person.age < 18,
+        clubId,
+        id,
+        name: person.name,
+        role: person.role,
+        sex: person.sex,
+        bodyMassKg: person.massKg,
+        liftLevel: person.lift,
+        jumpLevel: person.jump,
+        birthDate: addDays(day, -Math.round(person.age * 365.25 + 40 + random() * 280)),
+        jumpSeasons: person.jump === 'foundation' ? 0 : person.jump === 'developing' ? 1 : 3,
+        guardianConsent: person.age < 18,
       });
       const results = resultsOf(person, clubId, id, day);
       if (results.length > 0) await tx.insert(testResult).values(results);
@@ -79,12 +124,28 @@ async function writeRoster(tx: Tx, clubId: string, day: Day, random: () => numbe
 }
 
 /** Lifts as sets of three from five weeks ago, a jump, and the screens. */
-function resultsOf(person: DemoAthlete, clubId: string, athleteId: string, day: Day): (typeof testResult.$inferInsert)[] {
+function resultsOf(
+  person: DemoAthlete,
+  clubId: string,
+  athleteId: string,
+  day: Day,
+): (typeof testResult.$inferInsert)[] {
   const tested = addDays(day, -35);
   const base = { clubId, athleteId, day: tested };
   const reps = person.age < 16 ? 6 : 3;
   const lift = (test: string, timesMass: number | null) =>
-    timesMass === null ? [] : [{ ...base, id: v7(), test, loadKg: Math.round((timesMass * person.massKg) / (1 + reps / 30) / 2.5) * 2.5, reps, rir: 0 }];
+    timesMass === null
+      ? []
+      : [
+          {
+            ...base,
+            id: v7(),
+            test,
+            loadKg: Math.round((timesMass * person.massKg) / (1 + reps / 30) / 2.5) * 2.5,
+            reps,
+            rir: 0,
+          },
+        ];
   const failed = Array.isArray(person.screens) ? person.screens : [];
   const screens = person.screens === 'untested' ? [] : [...SCREENS, ...(person.jump === 'advanced' ? ['C7'] : [])];
   return [
@@ -100,12 +161,25 @@ async function train(tx: Tx, squadId: string, coachId: string, day: Day, random:
   const rows = await loadSquadDay(tx, squadId, day, null);
   const gym = rows && gymDayOn(day, rows.squad.gymDays);
   if (!gym) return;
-  const brief = makeBrief(rows, { day, phase: rows.squad.phase, minutes: gym.minutes, keepPrevious: true, athleteId: null });
+  const brief = makeBrief(rows, {
+    day,
+    phase: rows.squad.phase,
+    minutes: gym.minutes,
+    keepPrevious: true,
+    athleteId: null,
+  });
   const solved = solveCard(brief, LIBRARY, rows.club.method);
   if (!solved.ok) throw new Error(`train: ${JSON.stringify(solved.issues)}`);
   const id = v7();
   const { card } = solved.value;
-  const kept = await keepCard(tx, coachId, id, { version: 0, squadId, athleteId: null, day, minutes: gym.minutes, card });
+  const kept = await keepCard(tx, coachId, id, {
+    version: 0,
+    squadId,
+    athleteId: null,
+    day,
+    minutes: gym.minutes,
+    card,
+  });
   if (!kept.ok) throw new Error(`train: ${JSON.stringify(kept.issues)}`);
   const logs: (typeof setLog.$inferInsert)[] = [];
   for (const person of rows.athletes) {
@@ -114,8 +188,22 @@ async function train(tx: Tx, squadId: string, coachId: string, day: Day, random:
       for (let setNumber = 1; setNumber <= dose.sets; setNumber++) {
         const off = random() < 0.04;
         logs.push({
-          clubId: rows.club.clubId, id: v7(), sessionId: id, athleteId: person.id, slot: line.slot, setNumber, day, exerciseId, row, written: dose,
-          amount: off && dose.unit === 'reps' ? Math.max(1, dose.amount - 1) : dose.amount, loadKg: dose.loadKg, rir: dose.rir, fault: null, asWritten: !off, doneAt: new Date(`${day}T${gym.start}:00Z`),
+          clubId: rows.club.clubId,
+          id: v7(),
+          sessionId: id,
+          athleteId: person.id,
+          slot: line.slot,
+          setNumber,
+          day,
+          exerciseId,
+          row,
+          written: dose,
+          amount: off && dose.unit === 'reps' ? Math.max(1, dose.amount - 1) : dose.amount,
+          loadKg: dose.loadKg,
+          rir: dose.rir,
+          fault: null,
+          asWritten: !off,
+          doneAt: new Date(`${day}T${gym.start}:00Z`),
         });
       }
   }
@@ -123,23 +211,69 @@ async function train(tx: Tx, squadId: string, coachId: string, day: Day, random:
 }
 
 /** The morning after: most answer, mostly well; the coach accepted the changes of the past and has today's still open. */
-async function answerMornings(tx: Tx, clubId: string, coachId: string, day: Day, today: Day, random: () => number): Promise<void> {
-  const trained = await tx.selectDistinct({ athleteId: setLog.athleteId, name: athlete.name }).from(setLog).innerJoin(athlete, and(eq(athlete.clubId, setLog.clubId), eq(athlete.id, setLog.athleteId))).where(eq(setLog.day, addDays(day, -1)));
+async function answerMornings(
+  tx: Tx,
+  clubId: string,
+  coachId: string,
+  day: Day,
+  today: Day,
+  random: () => number,
+): Promise<void> {
+  const trained = await tx
+    .selectDistinct({ athleteId: setLog.athleteId, name: athlete.name })
+    .from(setLog)
+    .innerJoin(athlete, and(eq(athlete.clubId, setLog.clubId), eq(athlete.id, setLog.athleteId)))
+    .where(eq(setLog.day, addDays(day, -1)));
   const context = await loadClub(tx, day);
   for (const person of trained.sort((a, b) => (a.name < b.name ? -1 : 1))) {
     const luck = random();
     if (luck < (day === today ? 0.2 : 0.1)) continue;
     const tight = luck > 0.93;
-    await keepCheckIn(tx, context, person.athleteId, { id: v7(), answer: tight ? 'tight' : luck > 0.6 ? 'usual' : 'fine', place: tight ? 'front-thigh' : null, side: null, score: null, signs: [] }, day, `athlete:${person.athleteId}`);
+    await keepCheckIn(
+      tx,
+      context,
+      person.athleteId,
+      {
+        id: v7(),
+        answer: tight ? 'tight' : luck > 0.6 ? 'usual' : 'fine',
+        place: tight ? 'front-thigh' : null,
+        side: null,
+        score: null,
+        signs: [],
+      },
+      day,
+      `athlete:${person.athleteId}`,
+    );
   }
   if (day === today) return;
   const open = await tx.select({ id: proposal.id }).from(proposal).where(eq(proposal.state, 'open'));
-  if (open.length > 0) await decide(tx, clubId, open.map((row) => row.id), 'accepted', coachId, day);
+  if (open.length > 0)
+    await decide(
+      tx,
+      clubId,
+      open.map((row) => row.id),
+      'accepted',
+      coachId,
+      day,
+    );
 }
 
 async function writeComplaints(tx: Tx, clubId: string, day: Day): Promise<void> {
   for (const { athlete: name, place, side, score, daysAgo, referred } of DEMO_COMPLAINTS) {
     const [found] = await tx.select({ id: athlete.id }).from(athlete).where(eq(athlete.name, name));
-    if (found) await tx.insert(complaint).values({ clubId, id: v7(), athleteId: found.id, place, side, score, signs: [], since: addDays(day, -daysAgo), updatedDay: addDays(day, -daysAgo), clearance: null, referredAt: referred ? new Date(`${day}T08:00:00Z`) : null });
+    if (found)
+      await tx.insert(complaint).values({
+        clubId,
+        id: v7(),
+        athleteId: found.id,
+        place,
+        side,
+        score,
+        signs: [],
+        since: addDays(day, -daysAgo),
+        updatedDay: addDays(day, -daysAgo),
+        clearance: null,
+        referredAt: referred ? new Date(`${day}T08:00:00Z`) : null,
+      });
   }
 }

@@ -34,10 +34,15 @@ export async function loadSquadAthletes(tx: Tx, squadId: string, day: Day): Prom
   return rows.map((row) => row.athlete).sort((a, b) => a.name.localeCompare(b.name) || (a.id < b.id ? -1 : 1));
 }
 
-export const loadAthlete = (tx: Tx, athleteId: string, day: Day): Promise<AthletePage | undefined> => queryOne(tx, athleteId, day);
+export const loadAthlete = (tx: Tx, athleteId: string, day: Day): Promise<AthletePage | undefined> =>
+  queryOne(tx, athleteId, day);
 
 /** The last day each athlete did each entry: one statement for all of them. */
-export async function loadLastDone(tx: Tx, athleteIds: readonly string[], before: Day): Promise<Map<string, Record<string, Day>>> {
+export async function loadLastDone(
+  tx: Tx,
+  athleteIds: readonly string[],
+  before: Day,
+): Promise<Map<string, Record<string, Day>>> {
   const done = new Map<string, Record<string, Day>>();
   if (athleteIds.length === 0) return done;
   const rows = await tx
@@ -53,7 +58,12 @@ export async function loadLastDone(tx: Tx, athleteIds: readonly string[], before
 }
 
 /** What the rules know of an athlete on a day, from the rows. */
-export function factsOf(row: AthleteRow, lastDone: Readonly<Record<string, Day>>, day: Day, method: MethodTables): AthleteFacts {
+export function factsOf(
+  row: AthleteRow,
+  lastDone: Readonly<Record<string, Day>>,
+  day: Day,
+  method: MethodTables,
+): AthleteFacts {
   const tests: Partial<Record<TestId, TestState>> = {};
   const e1rmKg: Record<string, number> = {};
   const { loading } = method.settings;
@@ -63,7 +73,8 @@ export function factsOf(row: AthleteRow, lastDone: Readonly<Record<string, Day>>
     if (result.passed !== null) {
       const inDate = result.day >= addDays(day, -(isRange ? RANGE_DAYS : SCREEN_DAYS));
       // a test past its time is unknown; one that failed when last done stays failed (START-2)
-      if (!(result.test in tests) && (inDate || !result.passed)) tests[result.test as TestId] = result.passed ? 'passed' : 'failed';
+      if (!(result.test in tests) && (inDate || !result.passed))
+        tests[result.test as TestId] = result.passed ? 'passed' : 'failed';
     }
     if (result.loadKg === null || result.reps === null || result.day < addDays(day, -loading.validDays)) continue;
     const estimate = estimateOneRepMax(loading.formula, result.loadKg, result.reps, result.rir ?? 0, loading.maxReps);

@@ -18,7 +18,10 @@ const query = (tx: Tx, around: Day) =>
         orderBy: asc(squad.name),
         with: {
           events: {
-            where: and(gte(event.day, addDays(around, -EVENT_REACH_DAYS)), lte(event.day, addDays(around, EVENT_REACH_DAYS))),
+            where: and(
+              gte(event.day, addDays(around, -EVENT_REACH_DAYS)),
+              lte(event.day, addDays(around, EVENT_REACH_DAYS)),
+            ),
             orderBy: asc(event.day),
           },
         },

@@ -13,24 +13,36 @@ const TOKEN = /^([0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12})\.
  */
 export async function makeLink(tx: Tx, clubId: string, athleteId: string): Promise<string> {
   const secret = randomBytes(32).toString('base64url');
-  await tx.update(athleteLink).set({ revokedAt: new Date() }).where(and(eq(athleteLink.athleteId, athleteId), isNull(athleteLink.revokedAt)));
+  await tx
+    .update(athleteLink)
+    .set({ revokedAt: new Date() })
+    .where(and(eq(athleteLink.athleteId, athleteId), isNull(athleteLink.revokedAt)));
   await tx.insert(athleteLink).values({ clubId, id: v7(), athleteId, hash: hashOf(secret) });
   return `/a/${clubId}.${secret}`;
 }
 
 /** Ends an athlete's way in. */
 export async function revokeLink(tx: Tx, athleteId: string): Promise<void> {
-  await tx.update(athleteLink).set({ revokedAt: new Date() }).where(and(eq(athleteLink.athleteId, athleteId), isNull(athleteLink.revokedAt)));
+  await tx
+    .update(athleteLink)
+    .set({ revokedAt: new Date() })
+    .where(and(eq(athleteLink.athleteId, athleteId), isNull(athleteLink.revokedAt)));
 }
 
 /**
  * Opens the club's transaction for whoever holds a link. Wrong, ended and unknown links answer alike: null.
  */
-export async function withLink<T>(token: string, work: (tx: Tx, of: { clubId: string; athleteId: string }) => Promise<T>): Promise<T | null> {
+export async function withLink<T>(
+  token: string,
+  work: (tx: Tx, of: { clubId: string; athleteId: string }) => Promise<T>,
+): Promise<T | null> {
   const [, clubId, secret] = TOKEN.exec(token) ?? [];
   if (clubId === undefined || secret === undefined) return null;
   return withClub(clubId, async (tx) => {
-    const [link] = await tx.select({ athleteId: athleteLink.athleteId }).from(athleteLink).where(and(eq(athleteLink.hash, hashOf(secret)), isNull(athleteLink.revokedAt)));
+    const [link] = await tx
+      .select({ athleteId: athleteLink.athleteId })
+      .from(athleteLink)
+      .where(and(eq(athleteLink.hash, hashOf(secret)), isNull(athleteLink.revokedAt)));
     return link ? work(tx, { clubId, athleteId: link.athleteId }) : null;
   });
 }

@@ -1,4 +1,4 @@
-import { and, desc, eq, gt, gte, inArray } from 'drizzle-orm';
+import { and, desc, eq, gte, inArray } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import { addDays, type Day } from '$core/calendar';
 import { fail, ok, type Result } from '$core/result';
@@ -21,15 +21,29 @@ const SESSIONS_DAYS = 60;
  * @param actor staff user id when someone answers for the athlete at the door, else `athlete:<id>`
  * @returns the changes proposed, or `athlete_unknown`, `place_unknown`
  */
-export async function keepCheckIn(tx: Tx, club: ClubContext, athleteId: string, body: CheckInBody, day: Day, actor: string): Promise<Result<Change[]>> {
+export async function keepCheckIn(
+  tx: Tx,
+  club: ClubContext,
+  athleteId: string,
+  body: CheckInBody,
+  day: Day,
+  actor: string,
+): Promise<Result<Change[]>> {
   const athlete = await loadAthlete(tx, athleteId, day);
   if (!athlete) return fail('athlete_unknown');
   if (body.place !== null && !(body.place in club.method.places)) return fail('place_unknown', ['place']);
   const { id, ...answer } = body;
   const byStaff = actor.startsWith('athlete:') ? null : actor;
-  const [before] = await tx.select().from(checkIn).where(and(eq(checkIn.athleteId, athleteId), eq(checkIn.day, day)));
+  const [before] = await tx
+    .select()
+    .from(checkIn)
+    .where(and(eq(checkIn.athleteId, athleteId), eq(checkIn.day, day)));
   if (before?.id === id) return ok([]);
-  if (before) await tx.update(checkIn).set({ ...answer, byStaff }).where(eq(checkIn.id, before.id));
+  if (before)
+    await tx
+      .update(checkIn)
+      .set({ ...answer, byStaff })
+      .where(eq(checkIn.id, before.id));
   else await tx.insert(checkIn).values({ clubId: club.clubId, id, athleteId, day, ...answer, byStaff });
 
   await answerComplaints(tx, club, athlete.complaints, body, athleteId, day, actor);
@@ -37,7 +51,13 @@ export async function keepCheckIn(tx: Tx, club: ClubContext, athleteId: string, 
   if (!after) return fail('athlete_unknown');
   const lastDone = await loadLastDone(tx, [athleteId], day);
   const sessions = await tx.query.gymSession.findMany({
-    where: and(inArray(gymSession.squadId, after.squads.map(({ squadId }) => squadId)), gte(gymSession.day, addDays(day, -SESSIONS_DAYS))),
+    where: and(
+      inArray(
+        gymSession.squadId,
+        after.squads.map(({ squadId }) => squadId),
+      ),
+      gte(gymSession.day, addDays(day, -SESSIONS_DAYS)),
+    ),
     columns: { id: true, squadId: true },
     orderBy: desc(gymSession.day),
   });
@@ -56,25 +76,77 @@ export async function keepCheckIn(tx: Tx, club: ClubContext, athleteId: string, 
 }
 
 /** A place that hurts opens or moves its complaint; "fine" is a calm answer to every complaint still open. */
-async function answerComplaints(tx: Tx, club: ClubContext, open: readonly (typeof complaint.$inferSelect)[], body: CheckInBody, athleteId: string, day: Day, actor: string): Promise<void> {
+async function answerComplaints(
+  tx: Tx,
+  club: ClubContext,
+  open: readonly (typeof complaint.$inferSelect)[],
+  body: CheckInBody,
+  athleteId: string,
+  day: Day,
+  actor: string,
+): Promise<void> {
   const place = body.answer === 'pain' ? body.place : null;
   const score = body.score ?? 0;
   for (const row of open) {
     const answered = row.place === place && (body.side === null || row.side === null || row.side === body.side);
     if (!answered && body.answer !== 'fine') continue;
-    const { id, version, updatedDay: _day, referredAt: _referred, clubId: _club, athleteId: _athlete, ...before } = row;
-    const stated: Complaint = { ...before, clearance: before.clearance };
-    const after = answerComplaint(answered ? { ...stated, signs: [...new Set([...stated.signs, ...body.signs])] } : stated, answered ? score : 0);
-    if (after.score === row.score && after.calmAnswers === row.calmAnswers && after.signs.length === row.signs.length) continue;
-    await tx.update(complaint).set({ score: after.score, signs: after.signs, calmAnswers: after.calmAnswers, updatedDay: day, version: version + 1, ...(after.score > row.score ? { referredAt: null } : {}) }).where(eq(complaint.id, id));
-    await recordChanges(tx, club.clubId, [{ day, actor, subject: 'complaint', athleteId, from: { place: row.place, score: row.score }, to: { place: row.place, score: after.score }, rules: ['SAFE-8'] }]);
+    const { id, version, place: at, side, score: before, signs, since, calmAnswers, clearance } = row;
+    const stated: Complaint = { place: at, side, score: before, signs, since, calmAnswers, clearance };
+    const after = answerComplaint(
+      answered ? { ...stated, signs: [...new Set([...stated.signs, ...body.signs])] } : stated,
+      answered ? score : 0,
+    );
+    if (after.score === row.score && after.calmAnswers === row.calmAnswers && after.signs.length === row.signs.length)
+      continue;
+    await tx
+      .update(complaint)
+      .set({
+        score: after.score,
+        signs: after.signs,
+        calmAnswers: after.calmAnswers,
+        updatedDay: day,
+        version: version + 1,
+        ...(after.score > row.score ? { referredAt: null } : {}),
+      })
+      .where(eq(complaint.id, id));
+    await recordChanges(tx, club.clubId, [
+      {
+        day,
+        actor,
+        subject: 'complaint',
+        athleteId,
+        from: { place: row.place, score: row.score },
+        to: { place: row.place, score: after.score },
+        rules: ['SAFE-8'],
+      },
+    ]);
   }
-  const isNew = place !== null && score > 0 && !open.some((row) => row.place === place && (body.side === null || row.side === null || row.side === body.side));
+  const isNew =
+    place !== null &&
+    score > 0 &&
+    !open.some((row) => row.place === place && (body.side === null || row.side === null || row.side === body.side));
   if (!isNew) return;
-  await tx.insert(complaint).values({ clubId: club.clubId, id: v7(), athleteId, place, side: body.side, score, signs: body.signs, since: day, updatedDay: day, clearance: null });
-  await recordChanges(tx, club.clubId, [{ day, actor, subject: 'complaint', athleteId, from: null, to: { place, score, signs: body.signs }, rules: ['SAFE-2', 'SAFE-8'] }]);
+  await tx.insert(complaint).values({
+    clubId: club.clubId,
+    id: v7(),
+    athleteId,
+    place,
+    side: body.side,
+    score,
+    signs: body.signs,
+    since: day,
+    updatedDay: day,
+    clearance: null,
+  });
+  await recordChanges(tx, club.clubId, [
+    {
+      day,
+      actor,
+      subject: 'complaint',
+      athleteId,
+      from: null,
+      to: { place, score, signs: body.signs },
+      rules: ['SAFE-2', 'SAFE-8'],
+    },
+  ]);
 }
-
-/** Open complaints of a squad's athletes that stop work and were not yet referred. */
-export const loadUnreferred = (tx: Tx) =>
-  tx.query.complaint.findMany({ where: and(gt(complaint.score, 0)), with: { athlete: { with: { squads: true } } }, orderBy: desc(complaint.updatedDay) });

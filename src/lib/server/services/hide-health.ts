@@ -9,4 +9,5 @@ export const hideHealth = (card: Card): Card => ({
   overrides: card.overrides.map((own) => ({ ...own, reasons: own.reasons.map(withoutHealth) })),
 });
 
-const withoutHealth = (reason: Reason): Reason => (HEALTH_CODES.includes(reason.code) ? { ...reason, facts: {} } : reason);
+const withoutHealth = (reason: Reason): Reason =>
+  HEALTH_CODES.includes(reason.code) ? { ...reason, facts: {} } : reason;

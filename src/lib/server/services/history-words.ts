@@ -25,12 +25,26 @@ interface Words {
 }
 
 type Row = typeof change.$inferSelect;
-interface Dosed { exerciseId: string; dose: Dose }
-interface Hurt { place: string; score: number }
+interface Dosed {
+  exerciseId: string;
+  dose: Dose;
+}
+interface Hurt {
+  place: string;
+  score: number;
+}
 
 const FACT_WORDS: Readonly<Record<string, string>> = {
-  name: 'name', birthDate: 'birth date', sex: 'sex', bodyMassKg: 'body mass', liftLevel: 'lift level', jumpLevel: 'jump level', jumpSeasons: 'jump seasons',
-  growthCmPerMonth: 'growth', role: 'role', guardianConsent: 'guardian consent',
+  name: 'name',
+  birthDate: 'birth date',
+  sex: 'sex',
+  bodyMassKg: 'body mass',
+  liftLevel: 'lift level',
+  jumpLevel: 'jump level',
+  jumpSeasons: 'jump seasons',
+  growthCmPerMonth: 'growth',
+  role: 'role',
+  guardianConsent: 'guardian consent',
 };
 
 /** The append-only record in words; health lines only for those who may read them. */
@@ -51,21 +65,37 @@ function say(row: Row, words: Words): Pick<HistoryLine, 'what' | 'from' | 'to'> 
     case 'own-line': {
       const to = row.to as Dosed;
       const from = (row.from ?? row.to) as Dosed;
-      if (row.subject === 'dose-held') return { what: `${words.exercise(to.exerciseId)} held at`, from: null, to: formatSets(to.dose) };
+      if (row.subject === 'dose-held')
+        return { what: `${words.exercise(to.exerciseId)} held at`, from: null, to: formatSets(to.dose) };
       return { what: words.exercise(to.exerciseId), ...changeWords(from, to, words.exercise, words.mass) };
     }
     case 'complaint': {
       if (!words.health) return null;
       const hurt = (row.to ?? row.from) as Hurt;
       const before = row.from as Hurt | null;
-      return { what: `Complaint, ${words.places[hurt.place]?.name ?? hurt.place}`, from: before ? String(before.score) : null, to: hurt.score === 0 ? 'gone' : `${String(hurt.score)} of 10` };
+      return {
+        what: `Complaint, ${words.places[hurt.place]?.name ?? hurt.place}`,
+        from: before ? String(before.score) : null,
+        to: hurt.score === 0 ? 'gone' : `${String(hurt.score)} of 10`,
+      };
     }
     case 'referred':
       return words.health ? { what: 'Referred to a clinician', ...none } : null;
     case 'clearance':
-      return words.health ? { what: `Clearance by ${(row.to as { role: string }).role}`, from: null, to: `until ${(row.to as { expires: string }).expires}` } : null;
+      return words.health
+        ? {
+            what: `Clearance by ${(row.to as { role: string }).role}`,
+            from: null,
+            to: `until ${(row.to as { expires: string }).expires}`,
+          }
+        : null;
     case 'facts':
-      return { what: `Facts changed: ${Object.keys(row.to as object).map((key) => FACT_WORDS[key] ?? key).join(', ')}`, ...none };
+      return {
+        what: `Facts changed: ${Object.keys(row.to as object)
+          .map((key) => FACT_WORDS[key] ?? key)
+          .join(', ')}`,
+        ...none,
+      };
     case 'test':
       return { what: `Test ${(row.to as { test: string }).test}`, ...none };
     case 'athlete-added':

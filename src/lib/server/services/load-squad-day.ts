@@ -16,12 +16,28 @@ export interface SquadDay extends BriefRows {
  * Everything about one squad on one day, in four statements however many athletes it has.
  * @returns null when the club has no such squad
  */
-export async function loadSquadDay(tx: Tx, squadId: string, day: Day, athleteId: string | null): Promise<SquadDay | null> {
+export async function loadSquadDay(
+  tx: Tx,
+  squadId: string,
+  day: Day,
+  athleteId: string | null,
+): Promise<SquadDay | null> {
   const club = await loadClub(tx, day);
   const squad = club.squads.find(({ id }) => id === squadId);
   if (!squad) return null;
   const athletes = await loadSquadAthletes(tx, squadId, day);
-  const lastDone = await loadLastDone(tx, athletes.map(({ id }) => id), day);
+  const lastDone = await loadLastDone(
+    tx,
+    athletes.map(({ id }) => id),
+    day,
+  );
   const sessions = await loadSessions(tx, squadId, athleteId, day);
-  return { club, squad, athletes, lastDone, sessions, session: sessions.find((one) => one.day === day && one.athleteId === athleteId) ?? null };
+  return {
+    club,
+    squad,
+    athletes,
+    lastDone,
+    sessions,
+    session: sessions.find((one) => one.day === day && one.athleteId === athleteId) ?? null,
+  };
 }

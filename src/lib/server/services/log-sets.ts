@@ -32,19 +32,43 @@ export async function logSets(tx: Tx, clubId: string, sets: readonly SetLogBody[
       rows.push({ set, line });
     }
     for (const { set, line } of rows) {
-      const key = and(eq(setLog.sessionId, sessionId), eq(setLog.athleteId, set.athleteId), eq(setLog.slot, set.slot), eq(setLog.setNumber, set.setNumber));
+      const key = and(
+        eq(setLog.sessionId, sessionId),
+        eq(setLog.athleteId, set.athleteId),
+        eq(setLog.slot, set.slot),
+        eq(setLog.setNumber, set.setNumber),
+      );
       if (set.removed) {
         await tx.delete(setLog).where(key);
         continue;
       }
-      const done = { amount: set.amount, loadKg: set.loadKg, rir: set.rir, fault: set.fault, asWritten: set.asWritten, doneAt: new Date(set.doneAt) };
+      const done = {
+        amount: set.amount,
+        loadKg: set.loadKg,
+        rir: set.rir,
+        fault: set.fault,
+        asWritten: set.asWritten,
+        doneAt: new Date(set.doneAt),
+      };
       await tx
         .insert(setLog)
         .values({
-          clubId, id: set.id, sessionId, athleteId: set.athleteId, slot: set.slot, setNumber: set.setNumber, day: session.day,
-          exerciseId: line.exerciseId, row: line.row, written: line.dose, ...done,
+          clubId,
+          id: set.id,
+          sessionId,
+          athleteId: set.athleteId,
+          slot: set.slot,
+          setNumber: set.setNumber,
+          day: session.day,
+          exerciseId: line.exerciseId,
+          row: line.row,
+          written: line.dose,
+          ...done,
         })
-        .onConflictDoUpdate({ target: [setLog.clubId, setLog.sessionId, setLog.athleteId, setLog.slot, setLog.setNumber], set: done });
+        .onConflictDoUpdate({
+          target: [setLog.clubId, setLog.sessionId, setLog.athleteId, setLog.slot, setLog.setNumber],
+          set: done,
+        });
       kept += 1;
     }
   }

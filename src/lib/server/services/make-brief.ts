@@ -1,6 +1,7 @@
 import { LIBRARY } from '$catalog';
 import type { Brief, CarriedLine, PreviousCard } from '$core/choose';
 import { addDays, weekdayOf, type Day } from '$core/calendar';
+import type { Dose } from '$core/dose';
 import { kneeHip } from '$core/ledger';
 import { getExercise, type Demand, type Phase } from '$core/library';
 import type { MethodTables } from '$core/method';
@@ -33,7 +34,9 @@ export function makeBrief(
   const { day, phase } = asked;
   const athletes = asked.athleteId === null ? rows.athletes : rows.athletes.filter(({ id }) => id === asked.athleteId);
   const earlier = sessions.filter((session) => session.day < day);
-  const last = earlier.find((session) => session.athleteId === asked.athleteId) ?? earlier.find((session) => session.athleteId === null);
+  const last =
+    earlier.find((session) => session.athleteId === asked.athleteId) ??
+    earlier.find((session) => session.athleteId === null);
   return {
     day,
     phase,
@@ -46,15 +49,23 @@ export function makeBrief(
     athletes: athletes.map((athlete) => factsOf(athlete, rows.lastDone.get(athlete.id) ?? {}, day, method)),
     covered: coveredThisWeek(earlier, day),
     balance: balanceBefore(earlier, day, method),
-    previous: last ? previousCard(last) : null,
+    previous: last
+      ? previousCard(
+          last,
+          athletes.map(({ id }) => id),
+        )
+      : null,
     pins: {},
     typedOverrides: [],
     keepPrevious: asked.keepPrevious,
   };
 }
 
-/** The last card with accepted changes already in each athlete's lines. */
-function previousCard(session: SessionRow): PreviousCard {
+/**
+ * The last card with accepted changes already in each athlete's lines. The squad's line moves with the squad: it takes
+ * the dose most athletes now have, so that only who differs has a line of their own.
+ */
+function previousCard(session: SessionRow, athleteIds: readonly string[]): PreviousCard {
   return {
     phase: session.phase,
     template: session.template,
@@ -62,13 +73,49 @@ function previousCard(session: SessionRow): PreviousCard {
       const own = new Map<string, CarriedLine>();
       for (const override of session.overrides)
         if (override.slot === line.slot)
-          own.set(override.athleteId, { athleteId: override.athleteId, exerciseId: override.exerciseId, row: override.row, dose: override.dose, changedBy: [] });
+          own.set(override.athleteId, {
+            athleteId: override.athleteId,
+            exerciseId: override.exerciseId,
+            row: override.row,
+            dose: override.dose,
+            changedBy: [],
+          });
       for (const change of session.proposals)
         if (change.slot === line.slot)
-          own.set(change.athleteId, { athleteId: change.athleteId, exerciseId: change.to.exerciseId, row: change.row, dose: change.to.dose, changedBy: change.rules });
-      return { slot: line.slot, exerciseId: line.exerciseId, row: line.row, dose: line.dose, own: [...own.values()] };
+          own.set(change.athleteId, {
+            athleteId: change.athleteId,
+            exerciseId: change.to.exerciseId,
+            row: change.row,
+            dose: change.to.dose,
+            changedBy: change.rules,
+          });
+      const bare = (dose: Dose): Dose => ({ ...dose, loadKg: null, percent: null });
+      const doses = athleteIds.flatMap((id) => {
+        const mine = own.get(id);
+        if (!mine) return [line.dose];
+        return mine.exerciseId === line.exerciseId && mine.row === line.row ? [bare(mine.dose)] : [];
+      });
+      const dose = commonest(doses) ?? line.dose;
+      // whoever had no line of their own did the line as it stood
+      for (const id of athleteIds)
+        if (!own.has(id))
+          own.set(id, { athleteId: id, exerciseId: line.exerciseId, row: line.row, dose: line.dose, changedBy: [] });
+      return { slot: line.slot, exerciseId: line.exerciseId, row: line.row, dose, own: [...own.values()] };
     }),
   };
+}
+
+/** The dose that stands most often; of equals, the one with fewer sets and reps. */
+function commonest(doses: readonly Dose[]): Dose | null {
+  const counts = new Map<string, { dose: Dose; count: number }>();
+  for (const dose of doses) {
+    const key = `${String(dose.sets)} ${String(dose.amount)} ${String(dose.rir)}`;
+    counts.set(key, { dose, count: (counts.get(key)?.count ?? 0) + 1 });
+  }
+  const [first] = [...counts.values()].sort(
+    (a, b) => b.count - a.count || a.dose.sets - b.dose.sets || a.dose.amount - b.dose.amount,
+  );
+  return first?.dose ?? null;
 }
 
 function weekOfBlock(earlier: readonly SessionRow[], phase: Phase, day: Day): number {
@@ -90,6 +137,11 @@ function coveredThisWeek(earlier: readonly SessionRow[], day: Day): Partial<Reco
 }
 
 function balanceBefore(earlier: readonly SessionRow[], day: Day, method: MethodTables) {
-  const lines = earlier.filter((session) => session.day >= addDays(day, -BALANCE_DAYS)).flatMap((session) => session.lines);
-  return kneeHip(lines.map(({ exerciseId, row, dose }) => ({ exercise: getExercise(LIBRARY, exerciseId), row, dose })), method);
+  const lines = earlier
+    .filter((session) => session.day >= addDays(day, -BALANCE_DAYS))
+    .flatMap((session) => session.lines);
+  return kneeHip(
+    lines.map(({ exerciseId, row, dose }) => ({ exercise: getExercise(LIBRARY, exerciseId), row, dose })),
+    method,
+  );
 }

@@ -26,21 +26,43 @@ const query = (tx: Tx, athleteId: string, squadIds: readonly string[], today: Da
 
 export interface OwnCard {
   readonly day: Day;
-  readonly lines: readonly { slot: string; name: string; family: string; dose: string; cues: readonly string[]; caution: string }[];
+  readonly lines: readonly {
+    slot: string;
+    name: string;
+    family: string;
+    dose: string;
+    cues: readonly string[];
+    caution: string;
+  }[];
 }
 
 /** The athlete's next card (today's first), as they do it; null when none is made yet. No health note is on it. */
-export async function ownCard(tx: Tx, athleteId: string, squadIds: readonly string[], today: Day, mass: MassUnit): Promise<OwnCard | null> {
+export async function ownCard(
+  tx: Tx,
+  athleteId: string,
+  squadIds: readonly string[],
+  today: Day,
+  mass: MassUnit,
+): Promise<OwnCard | null> {
   if (squadIds.length === 0) return null;
   const sessions = await query(tx, athleteId, squadIds, today);
   const ahead = sessions.filter((session) => session.day >= today);
-  const session = ahead.filter((one) => one.day === ahead.at(-1)?.day).sort((a) => (a.athleteId === athleteId ? -1 : 1))[0] ?? sessions[0];
+  const session =
+    ahead.filter((one) => one.day === ahead.at(-1)?.day).sort((a) => (a.athleteId === athleteId ? -1 : 1))[0] ??
+    sessions[0];
   if (!session) return null;
   return {
     day: session.day,
     lines: athleteLines(cardOf(session), athleteId).map(({ line, exerciseId, dose }) => {
       const exercise = getExercise(LIBRARY, exerciseId);
-      return { slot: line.slot, name: exercise.name, family: exercise.family, dose: formatDose(dose, mass), cues: exercise.cues, caution: exercise.cautions[0] ?? '' };
+      return {
+        slot: line.slot,
+        name: exercise.name,
+        family: exercise.family,
+        dose: formatDose(dose, mass),
+        cues: exercise.cues,
+        caution: exercise.cautions[0] ?? '',
+      };
     }),
   };
 }

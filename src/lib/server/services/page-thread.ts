@@ -10,13 +10,21 @@ export const sayDay = (day: Day): string => dayWords(day, weekdayOf(day));
 
 /** Match-day tags as a coach writes them: MD−4, MD+1, MD. */
 export const tagWords = (tags: readonly MatchTag[]): string | null => {
-  const [first] = tags;
-  if (!first) return null;
-  return first.place === 'on' ? 'MD' : `MD${first.place === 'before' ? '−' : '+'}${String(first.days)}`;
+  const on = tags.find((tag) => tag.place === 'on');
+  if (on) return 'MD';
+  const ahead = tags.find((tag) => tag.place === 'before');
+  const behind = tags.find((tag) => tag.place === 'after');
+  // the event ahead shapes the day, but the day after one is named first
+  const parts = [
+    behind && (behind.days === 1 || !ahead) ? `MD+${String(behind.days)}` : null,
+    ahead ? `MD−${String(ahead.days)}` : null,
+  ].filter((part) => part !== null);
+  return parts.length > 0 ? parts.join(' · ') : null;
 };
 
 /** The day this squad's next card is for: today when it is a gym day, else the next one. */
-export const nextCardDay = (squad: SquadRow, today: Day): Day => (gymDayOn(today, squad.gymDays) ? today : (nextGymDay(today, squad.gymDays) ?? today));
+export const nextCardDay = (squad: SquadRow, today: Day): Day =>
+  gymDayOn(today, squad.gymDays) ? today : (nextGymDay(today, squad.gymDays) ?? today);
 
 /** Gym days around today, and the day shown, in order. */
 export function daysOffered(squad: SquadRow, today: Day, shown: Day): Day[] {

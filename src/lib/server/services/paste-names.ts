@@ -18,7 +18,10 @@ const HEADINGS = ['name', 'athlete', 'player', 'nombre'];
  * @returns rows in order, and `name_missing`, `day_unreadable`, `mass_unreadable`, `name_twice` with the line's number
  */
 export function readPastedAthletes(text: string, known: readonly string[]): { rows: PastedAthlete[]; issues: Issue[] } {
-  const parsed = Papa.parse<string[]>(text.trim(), { skipEmptyLines: 'greedy', delimitersToGuess: ['\t', ';', ',', '|'] });
+  const parsed = Papa.parse<string[]>(text.trim(), {
+    skipEmptyLines: 'greedy',
+    delimitersToGuess: ['\t', ';', ',', '|'],
+  });
   const rows: PastedAthlete[] = [];
   const issues: Issue[] = [];
   const seen = new Set(known.map((name) => name.toLowerCase()));
@@ -31,7 +34,8 @@ export function readPastedAthletes(text: string, known: readonly string[]): { ro
     if (first.length < 2) issues.push({ code: 'name_missing', path });
     else if (seen.has(first.toLowerCase())) issues.push({ code: 'name_twice', path, facts: { name: first } });
     else if (birthDate === undefined) issues.push({ code: 'day_unreadable', path, facts: { text: second } });
-    else if (bodyMassKg !== null && !(bodyMassKg >= 20 && bodyMassKg <= 250)) issues.push({ code: 'mass_unreadable', path, facts: { text: third } });
+    else if (bodyMassKg !== null && !(bodyMassKg >= 20 && bodyMassKg <= 250))
+      issues.push({ code: 'mass_unreadable', path, facts: { text: third } });
     else {
       seen.add(first.toLowerCase());
       rows.push({ name: first.slice(0, 80), birthDate, bodyMassKg });
@@ -43,6 +47,8 @@ export function readPastedAthletes(text: string, known: readonly string[]): { ro
 /** 2008-05-17, 17/05/2008 or 17.5.2008 as a day; undefined when it is none. */
 function toDay(text: string): string | undefined {
   const local = /^(\d{1,2})[./-](\d{1,2})[./-](\d{4})$/.exec(text);
-  const day = local ? `${local[3] ?? ''}-${(local[2] ?? '').padStart(2, '0')}-${(local[1] ?? '').padStart(2, '0')}` : text;
+  const day = local
+    ? `${local[3] ?? ''}-${(local[2] ?? '').padStart(2, '0')}-${(local[1] ?? '').padStart(2, '0')}`
+    : text;
   return isDay(day) ? day : undefined;
 }

@@ -26,7 +26,13 @@ type CheckInRow = typeof checkIn.$inferSelect;
  */
 export async function proposeChanges(
   tx: Tx,
-  of: { clubId: string; athlete: AthleteFacts; squadOfSession: (sessionId: string) => { squadId: string; kit: LoadingKit } | null; day: Day; method: MethodTables },
+  of: {
+    clubId: string;
+    athlete: AthleteFacts;
+    squadOfSession: (sessionId: string) => { squadId: string; kit: LoadingKit } | null;
+    day: Day;
+    method: MethodTables;
+  },
 ): Promise<Change[]> {
   const { athlete, day, method } = of;
   const logs = await tx
@@ -36,7 +42,10 @@ export async function proposeChanges(
     .orderBy(desc(setLog.day), setLog.slot, setLog.setNumber);
   const lastDay = logs[0]?.day;
   if (lastDay === undefined || lastDay < addDays(day, -ANSWER_SPEAKS_OF_DAYS)) return [];
-  const answers = await tx.select().from(checkIn).where(and(eq(checkIn.athleteId, athlete.id), gte(checkIn.day, addDays(day, -EXPOSURE_DAYS))));
+  const answers = await tx
+    .select()
+    .from(checkIn)
+    .where(and(eq(checkIn.athleteId, athlete.id), gte(checkIn.day, addDays(day, -EXPOSURE_DAYS))));
 
   const values = [];
   const changes: Change[] = [];
@@ -48,15 +57,34 @@ export async function proposeChanges(
     const [newest, ...older] = exposures;
     if (!newest) continue;
     const change = nextDose(
-      { exercise: getExercise(LIBRARY, first.exerciseId), row: first.row, athlete, exposures: [newest, ...older], lastSession: lastDay, today: day, kit: home.kit },
+      {
+        exercise: getExercise(LIBRARY, first.exerciseId),
+        row: first.row,
+        athlete,
+        exposures: [newest, ...older],
+        lastSession: lastDay,
+        today: day,
+        kit: home.kit,
+      },
       LIBRARY,
       method,
     );
     if (!change) continue;
     changes.push(change);
     values.push({
-      clubId: of.clubId, id: v7(), athleteId: athlete.id, squadId: home.squadId, sessionId: first.sessionId, slot: first.slot, row: first.row, day,
-      kind: change.kind, from: change.from, to: change.to, rules: change.rules, saw: change.saw,
+      clubId: of.clubId,
+      id: v7(),
+      athleteId: athlete.id,
+      squadId: home.squadId,
+      sessionId: first.sessionId,
+      slot: first.slot,
+      row: first.row,
+      day,
+      kind: change.kind,
+      from: change.from,
+      to: change.to,
+      rules: change.rules,
+      saw: change.saw,
     });
   }
   if (values.length > 0) await tx.insert(proposal).values(values).onConflictDoNothing();
@@ -81,9 +109,17 @@ function exposuresOf(logs: readonly LogRow[], exerciseId: string, answers: reado
 
 /** The first answer after a session and before, or at the door of, the next one. */
 function responseTo(day: Day, logs: readonly LogRow[], answers: readonly CheckInRow[]): Response | null {
-  const next = logs.map((log) => log.day).filter((other) => other > day).sort()[0];
+  const next = logs
+    .map((log) => log.day)
+    .filter((other) => other > day)
+    .sort()[0];
   const found = answers
-    .filter((answer) => answer.day > day && answer.day <= addDays(day, ANSWER_SPEAKS_OF_DAYS) && (next === undefined || answer.day <= next))
+    .filter(
+      (answer) =>
+        answer.day > day &&
+        answer.day <= addDays(day, ANSWER_SPEAKS_OF_DAYS) &&
+        (next === undefined || answer.day <= next),
+    )
     .sort((a, b) => (a.day < b.day ? -1 : 1))[0];
   return found ? { answer: found.answer, place: found.place, score: found.score } : null;
 }

@@ -1,5 +1,21 @@
 <script lang="ts">
-  let { name, low, high, max, before = null, after, words }: { name: string; low: number; high: number; max: number; before?: number | null; after: number | null; words: string } = $props();
+  let {
+    name,
+    low,
+    high,
+    max,
+    before = null,
+    after,
+    words,
+  }: {
+    name: string;
+    low: number;
+    high: number;
+    max: number;
+    before?: number | null;
+    after: number | null;
+    words: string;
+  } = $props();
   const at = (value: number): number => Math.min(100, Math.max(0, (value / max) * 100));
 </script>
 
@@ -7,7 +23,11 @@
   <p><span>{name}</span><span class="figure">{words}</span></p>
   <div class="line" aria-hidden="true">
     <i class="band" style:left="{at(low)}%" style:width="{at(high) - at(low)}%"></i>
-    {#if before !== null && after !== null}<i class="join" style:left="{Math.min(at(before), at(after))}%" style:width="{Math.abs(at(after) - at(before))}%"></i>{/if}
+    {#if before !== null && after !== null}<i
+        class="join"
+        style:left="{Math.min(at(before), at(after))}%"
+        style:width="{Math.abs(at(after) - at(before))}%"
+      ></i>{/if}
     {#if before !== null}<i class="before" style:left="{at(before)}%"></i>{/if}
     {#if after !== null}<i class="after" style:left="{at(after)}%"></i>{/if}
   </div>

@@ -34,8 +34,14 @@
   onMount(() => {
     void bench.start();
     const unbind = bindKeys({
-      ArrowDown: (event) => { event.preventDefault(); step(1); },
-      ArrowUp: (event) => { event.preventDefault(); step(-1); },
+      ArrowDown: (event) => {
+        event.preventDefault();
+        step(1);
+      },
+      ArrowUp: (event) => {
+        event.preventDefault();
+        step(-1);
+      },
       Enter: (event) => {
         if (event.target instanceof Element && event.target.closest('button:not(.name), a, summary')) return;
         event.preventDefault();
@@ -56,12 +62,27 @@
 </script>
 
 <div class="bench">
-  <Brief {bench} squad={data.squad} athletes={data.athletes} forAthlete={data.forAthlete} day={data.day} dayWords={data.dayWords} start={data.start} event={data.event} phases={data.phases} leastMinutes={data.leastMinutes} {editable} />
+  <Brief
+    {bench}
+    squad={data.squad}
+    athletes={data.athletes}
+    forAthlete={data.forAthlete}
+    day={data.day}
+    dayWords={data.dayWords}
+    start={data.start}
+    event={data.event}
+    phases={data.phases}
+    leastMinutes={data.leastMinutes}
+    {editable}
+  />
   <section class="middle">
     <header>
       <h1>{weekday} session</h1>
       {#if bench.card && contacts}
-        <p class="sums"><b>{bench.card.lines.length}</b> lines · <b>{Math.round(bench.assessment?.minutes ?? 0)}</b> of {bench.minutes} min · <b>{contacts.raw}</b> contacts, <b>{Math.round(contacts.weighted)}</b> weighted</p>
+        <p class="sums">
+          <b>{Math.round(bench.assessment?.minutes ?? 0)}</b> of {bench.minutes} min · <b>{contacts.raw}</b> contacts,
+          <b>{Math.round(contacts.weighted)}</b> weighted
+        </p>
       {:else}
         <p class="sums">{who}</p>
       {/if}
@@ -75,14 +96,32 @@
     {#if bench.messages.length > 0}
       <div class="messages" role="alert">
         {#each bench.messages as message (message)}<p>{message}</p>{/each}
-        {#if bench.keep === 'conflict'}<button class="quiet" onclick={() => void invalidateAll()}>Reload their card</button>{/if}
+        {#if bench.keep === 'conflict'}<button class="quiet" onclick={() => void invalidateAll()}
+            >Reload their card</button
+          >{/if}
       </div>
     {/if}
     {#if bench.card}
       <CardView {bench} mass={data.massUnit} {editable} {nameOf} bind:editing />
       <footer>
-        {#if editable}<span class="keys"><kbd>↑</kbd><kbd>↓</kbd> line <kbd>Enter</kbd> dose <kbd>s</kbd> swap <kbd>r</kbd> why <kbd>?</kbd> keys</span>{/if}
-        <span role="status" class="kept">{bench.solving ? 'Choosing…' : bench.keep === 'keeping' ? 'Keeping…' : bench.keep === 'kept' ? `Kept${bench.keptAt ? ` ${bench.keptAt}` : ''}` : bench.keep === 'waiting' ? 'Not kept yet: the server is away' : bench.keep === 'conflict' ? 'Not kept: changed elsewhere' : bench.keep === 'refused' ? 'Not kept' : ''}</span>
+        {#if editable}<span class="keys"
+            ><kbd>↑</kbd><kbd>↓</kbd> line <kbd>Enter</kbd> dose <kbd>s</kbd> swap <kbd>r</kbd> why <kbd>?</kbd> keys</span
+          >{/if}
+        <span role="status" class="kept"
+          >{bench.solving
+            ? 'Choosing…'
+            : bench.keep === 'keeping'
+              ? 'Keeping…'
+              : bench.keep === 'kept'
+                ? `Kept${bench.keptAt ? ` ${bench.keptAt}` : ''}`
+                : bench.keep === 'waiting'
+                  ? 'Not kept yet: the server is away'
+                  : bench.keep === 'conflict'
+                    ? 'Not kept: changed elsewhere'
+                    : bench.keep === 'refused'
+                      ? 'Not kept'
+                      : ''}</span
+        >
       </footer>
     {:else if !editable}
       <p class="empty">No card for this day yet. The head coach makes it.</p>

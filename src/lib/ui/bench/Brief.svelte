@@ -6,7 +6,19 @@
   import type { BenchState } from './bench-state.svelte';
   import MinutesSwitch from './MinutesSwitch.svelte';
 
-  let { bench, squad, athletes, forAthlete, day, dayWords, start, event, phases, leastMinutes, editable }: {
+  let {
+    bench,
+    squad,
+    athletes,
+    forAthlete,
+    day,
+    dayWords,
+    start,
+    event,
+    phases,
+    leastMinutes,
+    editable,
+  }: {
     bench: BenchState;
     squad: { id: string; name: string; kit: Kit };
     athletes: readonly { id: string; name: string }[];
@@ -20,14 +32,24 @@
     editable: boolean;
   } = $props();
 
-  const bells = $derived(squad.kit.bellsKg.length === 0 ? '' : ` · bells to ${String(Math.max(...squad.kit.bellsKg))} kg`);
+  const bells = $derived(
+    squad.kit.bellsKg.length === 0 ? '' : ` · bells to ${String(Math.max(...squad.kit.bellsKg))} kg`,
+  );
   const base = $derived(`/bench/${squad.id}/${day}`);
 </script>
 
 <aside class="brief" aria-label="Brief">
   <h2>Brief</h2>
   <div>
-    <Select labelText="Who" size="sm" selected={forAthlete ?? ''} on:update={({ detail }) => { const to = detail ? `${base}?for=${String(detail)}` : base; if (String(detail ?? '') !== (forAthlete ?? '')) void goto(to); }}>
+    <Select
+      labelText="Who"
+      size="sm"
+      selected={forAthlete ?? ''}
+      on:update={({ detail }) => {
+        const to = detail ? `${base}?for=${String(detail)}` : base;
+        if (String(detail) !== (forAthlete ?? '')) void goto(to);
+      }}
+    >
       <SelectItem value="" text="{squad.name}, all {athletes.length}" />
       {#each athletes as { id, name } (id)}<SelectItem value={id} text="{name}, own card" />{/each}
     </Select>
@@ -35,24 +57,48 @@
   <div>
     <p class="label">When</p>
     <p class="strong">{dayWords}{start ? `, ${start}` : ''}</p>
-    {#if event}<p class="note">{event.name}, {event.day === day ? 'today' : event.day.slice(8) + '/' + event.day.slice(5, 7)}</p>{/if}
+    {#if event}<p class="note">
+        {event.name}, {event.day === day ? 'today' : event.day.slice(8) + '/' + event.day.slice(5, 7)}
+      </p>{/if}
   </div>
   <div>
-    <MinutesSwitch minutes={bench.minutes} least={leastMinutes} disabled={!editable} onchange={(minutes) => void bench.setMinutes(minutes)} />
+    <MinutesSwitch
+      minutes={bench.minutes}
+      least={leastMinutes}
+      disabled={!editable}
+      onchange={(minutes) => void bench.setMinutes(minutes)}
+    />
   </div>
   <div>
-    <Select labelText="Phase" size="sm" selected={bench.phase} disabled={!editable} on:update={({ detail }) => { if (detail !== bench.phase) void bench.setPhase(detail as Phase); }}>
+    <Select
+      labelText="Phase"
+      size="sm"
+      selected={bench.phase}
+      disabled={!editable}
+      on:update={({ detail }) => {
+        if (detail !== bench.phase) void bench.setPhase(detail as Phase);
+      }}
+    >
       {#each phases as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
     </Select>
   </div>
   <div>
     <p class="label">Kit</p>
-    <p class="note">{squad.kit.racks} racks{bells} · {squad.kit.equipment.filter((item) => !['rack', 'dumbbell', 'kettlebell', 'wall', 'mat'].includes(item)).join(', ')}</p>
+    <p class="note">
+      {squad.kit.racks} racks{bells} · {squad.kit.equipment
+        .filter((item) => !['rack', 'dumbbell', 'kettlebell', 'wall', 'mat'].includes(item))
+        .join(', ')}
+    </p>
     <p><a class="quiet" href="/squad/{squad.id}#kit">Change kit</a></p>
   </div>
   {#if forAthlete === null && bench.card}
     <div>
-      <Select labelText="Show doses of" size="sm" selected={bench.shownAthlete ?? ''} on:update={({ detail }) => (bench.shownAthlete = detail ? String(detail) : null)}>
+      <Select
+        labelText="Show doses of"
+        size="sm"
+        selected={bench.shownAthlete ?? ''}
+        on:update={({ detail }) => (bench.shownAthlete = detail ? String(detail) : null)}
+      >
         <SelectItem value="" text="the squad" />
         {#each athletes as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
       </Select>

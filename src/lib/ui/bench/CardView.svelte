@@ -6,12 +6,27 @@
   import type { BenchState } from './bench-state.svelte';
   import SessionLine from './SessionLine.svelte';
 
-  let { bench, mass, editable, nameOf, editing = $bindable() }: { bench: BenchState; mass: MassUnit; editable: boolean; nameOf: (id: string) => string; editing: string | null } = $props();
+  let {
+    bench,
+    mass,
+    editable,
+    nameOf,
+    editing = $bindable(),
+  }: {
+    bench: BenchState;
+    mass: MassUnit;
+    editable: boolean;
+    nameOf: (id: string) => string;
+    editing: string | null;
+  } = $props();
 
   const minutes = $derived(Math.max(bench.minutes, Math.ceil(bench.assessment?.minutes ?? 0)));
   const ticks = $derived(Array.from({ length: Math.floor(minutes / 10) + 1 }, (_, i) => i * 10));
   const blocks = $derived.by(() => {
-    const made: { block: string; groups: ReturnType<typeof groupLines<NonNullable<BenchState['card']>['lines'][number]>> }[] = [];
+    const made: {
+      block: string;
+      groups: ReturnType<typeof groupLines<NonNullable<BenchState['card']>['lines'][number]>>;
+    }[] = [];
     for (const group of groupLines(bench.card?.lines ?? [])) {
       const block = group[0]?.block ?? '';
       const last = made.at(-1);
@@ -28,18 +43,38 @@
 
 <div class="card" style:--minutes={minutes}>
   <div class="axis" aria-hidden="true">
-    {#each ticks as tick (tick)}<span style:left="{(tick / minutes) * 100}%">{tick}{tick === ticks.at(-1) ? ' min' : ''}</span>{/each}
+    {#each ticks as tick (tick)}<span style:left="{(tick / minutes) * 100}%"
+        >{tick}{tick === ticks.at(-1) ? ' min' : ''}</span
+      >{/each}
   </div>
   {#each blocks as { block, groups } (block)}
     <section>
-      <header><h3>{BLOCK_WORDS[block] ?? block}</h3><span class="figure">{lengthOf(block)}</span></header>
+      <header>
+        <h3>{BLOCK_WORDS[block] ?? block}</h3>
+        <span class="figure">{lengthOf(block)}</span>
+      </header>
       <div class="groups">
         {#each groups as group (group[0]?.slot)}
           <div class="group" class:together={group.length > 1}>
-            {#if group.length > 1}<span class="bracket" aria-hidden="true"></span><span class="word">{group.length === 2 ? 'pair' : 'triple'}</span>{/if}
+            {#if group.length > 1}<span class="bracket" aria-hidden="true"></span><span class="word"
+                >{group.length === 2 ? 'pair' : 'triple'}</span
+              >{/if}
             <ol>
               {#each group as line (line.slot)}
-                <SessionLine {line} {bench} {minutes} {mass} {editable} {nameOf} editing={editing === line.slot} onedit={() => { bench.selected = line.slot; editing = line.slot; }} onleave={() => (editing = null)} />
+                <SessionLine
+                  {line}
+                  {bench}
+                  {minutes}
+                  {mass}
+                  {editable}
+                  {nameOf}
+                  editing={editing === line.slot}
+                  onedit={() => {
+                    bench.selected = line.slot;
+                    editing = line.slot;
+                  }}
+                  onleave={() => (editing = null)}
+                />
               {/each}
             </ol>
           </div>

@@ -1,7 +1,12 @@
 <script lang="ts">
   import { tick } from 'svelte';
 
-  let { text, label, onkeep, onleave }: { text: string; label: string; onkeep: (text: string) => Promise<string[]>; onleave: () => void } = $props();
+  let {
+    text,
+    label,
+    onkeep,
+    onleave,
+  }: { text: string; label: string; onkeep: (text: string) => Promise<string[]>; onleave: () => void } = $props();
   // svelte-ignore state_referenced_locally
   let typed = $state(text);
   let messages = $state.raw<readonly string[]>([]);

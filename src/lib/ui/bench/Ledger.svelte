@@ -4,7 +4,17 @@
   import BandBar from './BandBar.svelte';
   import type { BenchState } from './bench-state.svelte';
 
-  let { bench, sport, covered, kneeHip }: { bench: BenchState; sport: { name: string; asks: readonly Demand[] } | null; covered: Readonly<Partial<Record<Demand, number>>>; kneeHip: readonly [number, number] } = $props();
+  let {
+    bench,
+    sport,
+    covered,
+    kneeHip,
+  }: {
+    bench: BenchState;
+    sport: { name: string; asks: readonly Demand[] } | null;
+    covered: Readonly<Partial<Record<Demand, number>>>;
+    kneeHip: readonly [number, number];
+  } = $props();
 
   const SQUARES = 5;
   /** demand × sets that one square stands for */
@@ -13,31 +23,78 @@
   const ratio = (value: number | null): string => (value === null ? 'from 6 sets' : value.toFixed(2));
   const asks = $derived(
     (sport?.asks ?? []).map((demand) => {
-      const card = (bench.card?.lines ?? []).reduce((sum, line) => sum + (bench.views[line.exerciseId]?.demands[demand] ?? 0) * line.dose.sets, 0);
+      const card = (bench.card?.lines ?? []).reduce(
+        (sum, line) => sum + (bench.views[line.exerciseId]?.demands[demand] ?? 0) * line.dose.sets,
+        0,
+      );
       const week = Math.min(SQUARES, Math.round((covered[demand] ?? 0) / PER_SQUARE));
       return { demand, week, card: Math.min(SQUARES - week, Math.round(card / PER_SQUARE)) };
     }),
   );
-  const said = $derived((measured?.findings ?? []).filter((finding, i, all) => all.findIndex((other) => sayReason(other) === sayReason(finding)) === i));
+  const said = $derived(
+    (measured?.findings ?? []).filter(
+      (finding, i, all) => all.findIndex((other) => sayReason(other) === sayReason(finding)) === i,
+    ),
+  );
 </script>
 
 <section class="ledger">
-  <header><h2>Ledger</h2><span class="label">{#if measured?.kneeShareBefore != null}○ before · {/if}▮ with this card</span></header>
+  <header>
+    <h2>Ledger</h2>
+    <span class="label"
+      >{#if measured?.kneeShareBefore != null}○ before ·
+      {/if}▮ with this card</span
+    >
+  </header>
   {#if measured}
-    <BandBar name="Minutes" low={0} high={bench.minutes} max={Math.max(bench.minutes * 1.15, measured.minutes)} after={measured.minutes} words="{Math.round(measured.minutes)} of {bench.minutes}" />
-    <BandBar name="Contacts, weighted" low={measured.budget.target} high={measured.budget.limit} max={Math.max(measured.budget.limit * 1.3, measured.contacts.weighted)} after={measured.contacts.weighted} words="{Math.round(measured.contacts.weighted)} of {measured.budget.target}–{measured.budget.limit}" />
-    <BandBar name="Knee : hip, 14 days" low={kneeHip[0]} high={kneeHip[1]} max={1} before={measured.kneeShareBefore} after={measured.kneeShareAfter} words={measured.kneeShareBefore === null ? ratio(measured.kneeShareAfter) : `${ratio(measured.kneeShareBefore)} → ${ratio(measured.kneeShareAfter)}`} />
+    <BandBar
+      name="Minutes"
+      low={0}
+      high={bench.minutes}
+      max={Math.max(bench.minutes * 1.15, measured.minutes)}
+      after={measured.minutes}
+      words="{Math.round(measured.minutes)} of {bench.minutes}"
+    />
+    <BandBar
+      name="Contacts, weighted"
+      low={measured.budget.target}
+      high={measured.budget.limit}
+      max={Math.max(measured.budget.limit * 1.3, measured.contacts.weighted)}
+      after={measured.contacts.weighted}
+      words="{Math.round(measured.contacts.weighted)} of {measured.budget.target}–{measured.budget.limit}"
+    />
+    <BandBar
+      name="Knee : hip, 14 days"
+      low={kneeHip[0]}
+      high={kneeHip[1]}
+      max={1}
+      before={measured.kneeShareBefore}
+      after={measured.kneeShareAfter}
+      words={measured.kneeShareBefore === null
+        ? ratio(measured.kneeShareAfter)
+        : `${ratio(measured.kneeShareBefore)} → ${ratio(measured.kneeShareAfter)}`}
+    />
     {#each said as finding (finding.code + JSON.stringify(finding.facts))}
-      <p class="finding" class:warn={finding.severity !== 'note'}>{sayReason(finding)} <span class="rule-id">{finding.rules.join(' · ')}</span></p>
+      <p class="finding" class:warn={finding.severity !== 'note'}>
+        {sayReason(finding)} <span class="rule-id">{finding.rules.join(' · ')}</span>
+      </p>
     {/each}
     {#if sport}
-      <h3>{sport.name} asks <span class="label">solid: this week, ruled: this card</span></h3>
+      <h3>
+        {sport.name
+          .split(' ')
+          .at(-1)
+          ?.replace(/^./, (c) => c.toUpperCase())} asks <span class="label">■ this week ▨ this card</span>
+      </h3>
       <ul>
         {#each asks as { demand, week, card } (demand)}
           <li>
             <span>{DEMAND_WORDS[demand]}</span>
             <span class="squares" role="img" aria-label="{week} of {SQUARES} this week, {card} from this card">
-              {#each { length: SQUARES } as _, i (i)}<i class:solid={i < week} class:ruled={i >= week && i < week + card}></i>{/each}
+              {#each { length: SQUARES } as _, i (i)}<i
+                  class:solid={i < week}
+                  class:ruled={i >= week && i < week + card}
+                ></i>{/each}
             </span>
           </li>
         {/each}

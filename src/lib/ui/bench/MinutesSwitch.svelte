@@ -1,5 +1,10 @@
 <script lang="ts">
-  let { minutes, least, disabled, onchange }: { minutes: number; least: number; disabled: boolean; onchange: (minutes: number) => void } = $props();
+  let {
+    minutes,
+    least,
+    disabled,
+    onchange,
+  }: { minutes: number; least: number; disabled: boolean; onchange: (minutes: number) => void } = $props();
 
   const OFFERED = [30, 45, 60, 75];
   const choices = $derived([...new Set([...OFFERED, minutes])].sort((a, b) => a - b).slice(0, 5));
@@ -25,10 +30,22 @@
   <legend class="label">Minutes</legend>
   <div class="switch">
     {#each choices as choice (choice)}
-      <button type="button" aria-pressed={choice === minutes} onclick={() => choice !== minutes && onchange(choice)}>{choice}</button>
+      <button type="button" aria-pressed={choice === minutes} onclick={() => choice !== minutes && onchange(choice)}
+        >{choice}</button
+      >
     {/each}
   </div>
-  <input type="text" inputmode="numeric" placeholder="other" aria-label="Other minutes" aria-invalid={message !== ''} aria-describedby="minutes-message" bind:value={typed} onchange={take} onkeydown={(event) => event.key === 'Enter' && take()} />
+  <input
+    type="text"
+    inputmode="numeric"
+    placeholder="other"
+    aria-label="Other minutes"
+    aria-invalid={message !== ''}
+    aria-describedby="minutes-message"
+    bind:value={typed}
+    onchange={take}
+    onkeydown={(event) => event.key === 'Enter' && take()}
+  />
   <p id="minutes-message" class="warn-text" role="alert">{message}</p>
 </fieldset>
 

@@ -9,21 +9,52 @@
   import DoseEditor from './DoseEditor.svelte';
   import { doseWords, whoDiffers } from './line-words';
 
-  let { line, bench, minutes, mass, editable, editing, nameOf, onedit, onleave }: {
-    line: Line; bench: BenchState; minutes: number; mass: MassUnit; editable: boolean; editing: boolean;
-    nameOf: (id: string) => string; onedit: () => void; onleave: () => void;
+  let {
+    line,
+    bench,
+    minutes,
+    mass,
+    editable,
+    editing,
+    nameOf,
+    onedit,
+    onleave,
+  }: {
+    line: Line;
+    bench: BenchState;
+    minutes: number;
+    mass: MassUnit;
+    editable: boolean;
+    editing: boolean;
+    nameOf: (id: string) => string;
+    onedit: () => void;
+    onleave: () => void;
   } = $props();
 
   const card = $derived(bench.card);
-  const ownExercise = $derived(card?.overrides.find((own) => own.slot === line.slot && own.athleteId === bench.shownAthlete)?.exerciseId ?? line.exerciseId);
+  const ownExercise = $derived(
+    card?.overrides.find((own) => own.slot === line.slot && own.athleteId === bench.shownAthlete)?.exerciseId ??
+      line.exerciseId,
+  );
   const view = $derived(bench.views[ownExercise]);
   const chosen = $derived(bench.selected === line.slot);
   const words = $derived(card ? doseWords(line, card, bench.shownAthlete, mass) : null);
   const differ = $derived(card ? whoDiffers(line, card, nameOf) : null);
-  const beats = $derived((bench.assessment?.timeline.beats[line.slot] ?? []).map((beat) => ({ ...beat, family: view?.family ?? 'mobility' })));
+  const beats = $derived(
+    (bench.assessment?.timeline.beats[line.slot] ?? []).map((beat) => ({
+      ...beat,
+      family: view?.family ?? 'mobility',
+    })),
+  );
   const lands = $derived(line.reasons.find((reason) => reason.code === 'lands'));
-  const why = $derived(line.reasons.find((reason) => ['guards', 'main_kept', 'covers', 'part_of_template', 'pinned'].includes(reason.code)));
-  const under = $derived(lands ? `${String(lands.facts.raw)} contacts · ${String(lands.facts.tier)}` : why ? shortReason(why) : '');
+  const why = $derived(
+    line.reasons.find((reason) =>
+      ['guards', 'main_kept', 'covers', 'part_of_template', 'pinned'].includes(reason.code),
+    ),
+  );
+  const under = $derived(
+    lands ? `${String(lands.facts.raw)} contacts · ${String(lands.facts.tier)}` : why ? shortReason(why) : '',
+  );
   const dose = $derived(bench.doseOf(line.slot));
 </script>
 
@@ -31,16 +62,34 @@
 <li class:chosen onclick={() => (bench.selected = line.slot)} data-slot={line.slot}>
   {#if view}<FamilyGlyph family={view.family} />{/if}
   <button class="name" aria-pressed={chosen} onclick={() => (bench.selected = line.slot)}>
-    <b>{view?.name ?? ownExercise}{#if line.pinned}<span class="pinned" title="Yours: solving again keeps it"> · yours</span>{/if}</b>
+    <b
+      >{view?.name ?? ownExercise}{#if line.pinned}<span class="pinned" title="Yours: solving again keeps it">
+          · yours</span
+        >{/if}</b
+    >
     <span class="note">
-      {under}{#if differ && bench.shownAthlete === null}{#if differ.others.length > 0}&nbsp;· <strong>{differ.others.length === 1 ? differ.others[0] : `${differ.others.length} others`} other</strong>{/if}{#if differ.leftOut.length > 0}&nbsp;· <strong>{differ.leftOut.length === 1 ? differ.leftOut[0] : differ.leftOut.length} without</strong>{/if}{#if differ.ownDose > 0}&nbsp;· {differ.ownDose} own dose{/if}{/if}
+      {under}{#if differ && bench.shownAthlete === null}{#if differ.others.length > 0}&nbsp;· <strong
+            >{differ.others.length === 1 ? differ.others[0] : `${differ.others.length} others`} other</strong
+          >{/if}{#if differ.leftOut.length > 0}&nbsp;· <strong
+            >{differ.leftOut.length === 1 ? differ.leftOut[0] : differ.leftOut.length} without</strong
+          >{/if}{#if differ.ownDose > 0}&nbsp;· {differ.ownDose} own dose{/if}{/if}
     </span>
   </button>
   <div class="dose">
     {#if editing && dose}
-      <DoseEditor text={formatDose(dose, mass)} label="Dose of {view?.name ?? 'this line'}" onkeep={(text) => bench.typeDose(line.slot, text)} {onleave} />
+      <DoseEditor
+        text={formatDose(dose, mass)}
+        label="Dose of {view?.name ?? 'this line'}"
+        onkeep={(text) => bench.typeDose(line.slot, text)}
+        {onleave}
+      />
     {:else if editable && words && !words.leftOut}
-      <button class="text" onclick={onedit} aria-label="Change the dose of {view?.name ?? 'this line'}: {words.sets} {words.rest}"><b>{words.sets}</b>{words.rest ? ` · ${words.rest}` : ''}</button>
+      <button
+        class="text"
+        onclick={onedit}
+        aria-label="Change the dose of {view?.name ?? 'this line'}: {words.sets} {words.rest}"
+        ><b>{words.sets}</b>{words.rest ? ` · ${words.rest}` : ''}</button
+      >
     {:else if words}
       <span class="text"><b>{words.sets}</b>{words.rest ? ` · ${words.rest}` : ''}</span>
     {/if}

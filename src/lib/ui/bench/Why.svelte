@@ -6,7 +6,13 @@
   import FamilyGlyph from '../glyphs/FamilyGlyph.svelte';
   import type { BenchState } from './bench-state.svelte';
 
-  let { bench, editable, nameOf, placeName }: { bench: BenchState; editable: boolean; nameOf: (id: string) => string; placeName: (id: string) => string } = $props();
+  let {
+    bench,
+    editable,
+    nameOf,
+    placeName,
+  }: { bench: BenchState; editable: boolean; nameOf: (id: string) => string; placeName: (id: string) => string } =
+    $props();
 
   /** Athletes named one by one; beyond that they are counted. */
   const NAMED = 4;
@@ -17,7 +23,8 @@
   const rules = $derived([...new Set(line?.reasons.flatMap((reason) => reason.rules) ?? [])]);
   let all = $state(false);
 
-  const placed = (facts: Facts): Facts => (typeof facts.place === 'string' ? { ...facts, place: placeName(facts.place) } : facts);
+  const placed = (facts: Facts): Facts =>
+    typeof facts.place === 'string' ? { ...facts, place: placeName(facts.place) } : facts;
   const say = (reason: Reason): string => sayReason({ code: reason.code, facts: placed(reason.facts) });
 
   /** Own lines gathered by what they do instead and why. */
@@ -27,7 +34,12 @@
       if (!line || own.slot !== line.slot) continue;
       const why = own.reasons.find((reason) => reason.code !== 'load_from_e1rm' && reason.code !== 'load_to_be_found');
       if (!why) continue;
-      const what = own.exerciseId === null ? 'leaves it out' : own.exerciseId === line.exerciseId ? formatSets(own.dose) : `${bench.views[own.exerciseId]?.name ?? own.exerciseId}, ${formatSets(own.dose)}`;
+      const what =
+        own.exerciseId === null
+          ? 'leaves it out'
+          : own.exerciseId === line.exerciseId
+            ? formatSets(own.dose)
+            : `${bench.views[own.exerciseId]?.name ?? own.exerciseId}, ${formatSets(own.dose)}`;
       const key = `${what} ${say(why)}`;
       const entry = found.get(key) ?? { who: [], what, why };
       entry.who.push(nameOf(own.athleteId));
@@ -45,14 +57,24 @@
       <h2>Why {view.name.toLowerCase()}</h2>
       <span class="rule-id">{rules.slice(0, 2).join(' · ')}</span>
     </header>
-    {#each line.reasons as reason (reason.code)}<p>{say(reason)} <span class="rule-id">{reason.rules.join(' · ')}</span></p>{/each}
+    {#each line.reasons as reason (reason.code)}<p>
+        {say(reason)} <span class="rule-id">{reason.rules.join(' · ')}</span>
+      </p>{/each}
     {#each others as { who, what, why } (what + why.code + JSON.stringify(why.facts))}
       <p class:warn-text={isWarning(why)}>
-        <b>{who.length > NAMED ? `${who.length} athletes` : who.join(', ')}:</b> {what}. {say(why)} <span class="rule-id">{why.rules.join(' · ')}</span>
+        <b>{who.length > NAMED ? `${who.length} athletes` : who.join(', ')}:</b>
+        {what}. {say(why)} <span class="rule-id">{why.rules.join(' · ')}</span>
       </p>
     {/each}
     {#if runnerUp}
-      <p><span class="label">Runner-up</span> <b>{bench.views[runnerUp.exerciseId]?.name ?? runnerUp.exerciseId}</b> {runnerUp.lossPoints <= 0 ? 'covers as much' : runnerUp.lossShare < 0.005 ? 'loses under 1 %' : `loses ${String(Math.round(runnerUp.lossShare * 100))} %`}</p>
+      <p>
+        <span class="label">Runner-up</span> <b>{bench.views[runnerUp.exerciseId]?.name ?? runnerUp.exerciseId}</b>
+        {runnerUp.lossPoints <= 0
+          ? 'covers as much'
+          : runnerUp.lossShare < 0.005
+            ? 'loses under 1 %'
+            : `loses ${String(Math.round(runnerUp.lossShare * 100))} %`}
+      </p>
     {/if}
     <div class="cues">
       {view.cues.join(' ')}
@@ -62,13 +84,26 @@
     </div>
     {#if editable && runnerUp}
       <div class="buttons">
-        <Button size="small" kind="tertiary" on:click={() => void bench.swap(line.slot, runnerUp.exerciseId)}>Swap for {bench.views[runnerUp.exerciseId]?.name ?? 'runner-up'}</Button>
-        {#if swaps.length > 1}<button class="quiet" onclick={() => (all = !all)} aria-expanded={all}>{all ? 'Fewer' : `All swaps, ${String(swaps.length)}`}</button>{/if}
+        <Button size="small" kind="tertiary" on:click={() => void bench.swap(line.slot, runnerUp.exerciseId)}
+          >Swap for {bench.views[runnerUp.exerciseId]?.name ?? 'runner-up'}</Button
+        >
+        {#if swaps.length > 1}<button class="quiet" onclick={() => (all = !all)} aria-expanded={all}
+            >{all ? 'Fewer' : `All swaps, ${String(swaps.length)}`}</button
+          >{/if}
       </div>
       {#if all}
         <ul>
           {#each swaps as swap (swap.exerciseId)}
-            <li><button onclick={() => { all = false; void bench.swap(line.slot, swap.exerciseId); }}>{bench.views[swap.exerciseId]?.name ?? swap.exerciseId}</button><span class="figure">{swap.lossPoints <= 0 ? 'same' : `−${String(Math.max(1, Math.round(swap.lossShare * 100)))} %`}</span></li>
+            <li>
+              <button
+                onclick={() => {
+                  all = false;
+                  void bench.swap(line.slot, swap.exerciseId);
+                }}>{bench.views[swap.exerciseId]?.name ?? swap.exerciseId}</button
+              ><span class="figure"
+                >{swap.lossPoints <= 0 ? 'same' : `−${String(Math.max(1, Math.round(swap.lossShare * 100)))} %`}</span
+              >
+            </li>
           {/each}
         </ul>
       {/if}

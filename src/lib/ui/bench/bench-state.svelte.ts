@@ -74,7 +74,12 @@ export class BenchState {
   /** Chooses the card for the brief as it stands; the coach's own lines and doses stay. */
   async solveAnew(keepPrevious: boolean): Promise<void> {
     const lines = this.card?.lines.filter((line) => line.pinned) ?? [];
-    await this.#solve(Object.fromEntries(lines.map((line) => [line.slot, { exerciseId: line.exerciseId, dose: line.dose }])), this.card?.overrides ?? [], true, keepPrevious);
+    await this.#solve(
+      Object.fromEntries(lines.map((line) => [line.slot, { exerciseId: line.exerciseId, dose: line.dose }])),
+      this.card?.overrides ?? [],
+      true,
+      keepPrevious,
+    );
   }
 
   async setMinutes(minutes: number): Promise<void> {
@@ -91,7 +96,13 @@ export class BenchState {
   async swap(slot: string, exerciseId: string): Promise<void> {
     if (!this.card) return;
     const pins = { ...this.#pinAll(this.card), [slot]: { exerciseId, dose: null } };
-    await this.#solve(pins, this.card.overrides.filter((own) => own.slot !== slot), true, true, new Set([slot]));
+    await this.#solve(
+      pins,
+      this.card.overrides.filter((own) => own.slot !== slot),
+      true,
+      true,
+      new Set([slot]),
+    );
   }
 
   /**
@@ -107,13 +118,34 @@ export class BenchState {
     const athleteId = this.shownAthlete;
     const before = { card, assessment: this.assessment };
     if (athleteId === null) {
-      const pins = { ...this.#pinAll(card), [slot]: { exerciseId: this.#line(slot)?.exerciseId ?? '', dose: parsed.value } };
-      await this.#solve(pins, card.overrides.filter((own) => own.slot !== slot || own.typed), true, true, new Set([slot]));
+      const pins = {
+        ...this.#pinAll(card),
+        [slot]: { exerciseId: this.#line(slot)?.exerciseId ?? '', dose: parsed.value },
+      };
+      await this.#solve(
+        pins,
+        card.overrides.filter((own) => own.slot !== slot || own.typed),
+        true,
+        true,
+        new Set([slot]),
+      );
     } else {
       const own = athleteLines(card, athleteId).find((line) => line.line.slot === slot);
       if (!own) return [];
-      const typed: Override = { slot, athleteId, exerciseId: own.exerciseId, row: own.row, dose: parsed.value, reasons: [{ code: 'pinned', rules: ['SEL-3'], facts: {} }], typed: true };
-      await this.#solve(this.#pinAll(card), [...card.overrides.filter((one) => one.slot !== slot || one.athleteId !== athleteId), typed], true);
+      const typed: Override = {
+        slot,
+        athleteId,
+        exerciseId: own.exerciseId,
+        row: own.row,
+        dose: parsed.value,
+        reasons: [{ code: 'pinned', rules: ['SEL-3'], facts: {} }],
+        typed: true,
+      };
+      await this.#solve(
+        this.#pinAll(card),
+        [...card.overrides.filter((one) => one.slot !== slot || one.athleteId !== athleteId), typed],
+        true,
+      );
     }
     if (this.keep !== 'refused') return [];
     const said = [...this.messages];
@@ -137,14 +169,33 @@ export class BenchState {
   #pinAll = (card: Card): Record<string, { exerciseId: string; dose: Dose | null }> =>
     Object.fromEntries(card.lines.map((line) => [line.slot, { exerciseId: line.exerciseId, dose: line.dose }]));
 
-  async #solve(pins: Brief['pins'], overrides: readonly Override[], keeps: boolean, keepPrevious = true, touched: ReadonlySet<string> = new Set()): Promise<void> {
+  async #solve(
+    pins: Brief['pins'],
+    overrides: readonly Override[],
+    keeps: boolean,
+    keepPrevious = true,
+    touched: ReadonlySet<string> = new Set(),
+  ): Promise<void> {
     const { brief } = this.#data;
     if (!brief || !this.#solver) return;
     this.solving = true;
     // what was pinned before stays marked as the coach's; pinning everything for a swap does not mark the rest
-    const marked = new Set([...(this.card?.lines.filter((line) => line.pinned).map((line) => line.slot) ?? []), ...touched]);
+    const marked = new Set([
+      ...(this.card?.lines.filter((line) => line.pinned).map((line) => line.slot) ?? []),
+      ...touched,
+    ]);
     const reasons = new Map(this.card?.lines.map((line) => [`${line.slot} ${line.exerciseId}`, line.reasons]));
-    const result = await this.#solver.api.solve({ ...brief, phase: this.phase, minutes: this.minutes, pins, typedOverrides: overrides.filter((own) => own.typed), keepPrevious }, this.#data.tables);
+    const result = await this.#solver.api.solve(
+      {
+        ...brief,
+        phase: this.phase,
+        minutes: this.minutes,
+        pins,
+        typedOverrides: overrides.filter((own) => own.typed),
+        keepPrevious,
+      },
+      this.#data.tables,
+    );
     this.solving = false;
     if (!result.ok) {
       this.messages = result.issues.map(sayIssue);
@@ -162,7 +213,8 @@ export class BenchState {
     this.swaps = swaps;
     this.views = { ...this.views, ...views };
     this.messages = [];
-    if (!lines.some((line) => line.slot === this.selected)) this.selected = lines.find((line) => line.slot === 'main')?.slot ?? lines[0]?.slot ?? null;
+    if (!lines.some((line) => line.slot === this.selected))
+      this.selected = lines.find((line) => line.slot === 'main')?.slot ?? lines[0]?.slot ?? null;
     if (keeps) await this.#keepCard();
   }
 
@@ -173,9 +225,20 @@ export class BenchState {
     }
     this.keep = 'keeping';
     const { squad, forAthlete, day } = this.#data;
-    const body = JSON.stringify({ version: this.#version, squadId: squad.id, athleteId: forAthlete, day, minutes: this.minutes, card: this.card });
+    const body = JSON.stringify({
+      version: this.#version,
+      squadId: squad.id,
+      athleteId: forAthlete,
+      day,
+      minutes: this.minutes,
+      card: this.card,
+    });
     try {
-      const response = await fetch(`/api/sessions/${this.#id}`, { method: 'PUT', headers: { 'content-type': 'application/json' }, body });
+      const response = await fetch(`/api/sessions/${this.#id}`, {
+        method: 'PUT',
+        headers: { 'content-type': 'application/json' },
+        body,
+      });
       const said = (await response.json()) as { version?: number; messages?: string[]; conflict?: boolean };
       if (response.ok && said.version !== undefined) {
         this.#version = said.version;

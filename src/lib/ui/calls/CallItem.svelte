@@ -5,7 +5,19 @@
   import RiseCall from './RiseCall.svelte';
   import SilentCall from './SilentCall.svelte';
 
-  let { call, first, mayPlan, mayLog, places }: { call: Call; first: boolean; mayPlan: boolean; mayLog: boolean; places: readonly { id: string; name: string }[] } = $props();
+  let {
+    call,
+    first,
+    mayPlan,
+    mayLog,
+    places,
+  }: {
+    call: Call;
+    first: boolean;
+    mayPlan: boolean;
+    mayLog: boolean;
+    places: readonly { id: string; name: string }[];
+  } = $props();
 </script>
 
 <article class:first data-call={call.kind}>

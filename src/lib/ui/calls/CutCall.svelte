@@ -13,19 +13,33 @@
   const shown = $derived(all ? call.changes : call.changes.slice(0, NAMED));
   const hidden = $derived(call.changes.length - shown.length);
   const ids = $derived(call.changes.map((change) => change.id));
-  const why = $derived(call.answer === 'tight' ? `is ${ANSWER_WORDS.tight}${call.place ? `, ${call.place},` : ''} after ${call.session}’s session` : `fell short in ${call.session}’s session`);
+  const why = $derived(
+    call.answer === 'tight'
+      ? `is ${ANSWER_WORDS.tight}${call.place ? `, ${call.place},` : ''} after ${call.session}’s session`
+      : `fell short in ${call.session}’s session`,
+  );
 </script>
 
 <div>
   <p class="sentence">
-    {call.athlete} {why}.
-    {#each shown as change (change.id)}{change.exercise} goes from <b>{change.from}</b> to <b>{change.to}</b>{'. '}{/each}{#if hidden > 0}<button class="quiet" onclick={() => (all = true)}>{hidden} more line{hidden === 1 ? '' : 's'}</button>{'. '}{/if}{#if call.contactsFewer > 0}<b>{call.contactsFewer}</b> contacts fewer.{/if}
+    {call.athlete}
+    {why}.
+    {#each shown as change (change.id)}{change.exercise} goes from <b>{change.from}</b> to
+      <b>{change.to}</b>{'. '}{/each}{#if hidden > 0}<button class="quiet" onclick={() => (all = true)}
+        >{hidden} more line{hidden === 1 ? '' : 's'}</button
+      >{'. '}{/if}{#if call.contactsFewer > 0}<b>{call.contactsFewer}</b> contacts fewer.{/if}
   </p>
   <p class="rule">{call.ruleWords} <span class="rule-id">{call.rules.join(' · ')}</span></p>
   {#if mayPlan}
     <div class="buttons">
-      <Button size="small" kind={first ? 'primary' : 'tertiary'} on:click={async () => (trouble = await settle(ids, 'accepted'))}>Accept</Button>
-      <Button size="small" kind="tertiary" on:click={async () => (trouble = await settle(ids, 'held'))}>Hold{call.changes.length === 1 ? ` at ${call.changes[0]?.from ?? ''}` : ''}</Button>
+      <Button
+        size="small"
+        kind={first ? 'primary' : 'tertiary'}
+        on:click={async () => (trouble = await settle(ids, 'accepted'))}>Accept</Button
+      >
+      <Button size="small" kind="tertiary" on:click={async () => (trouble = await settle(ids, 'held'))}
+        >Hold{call.changes.length === 1 ? ` at ${call.changes[0]?.from ?? ''}` : ''}</Button
+      >
       <a class="quiet" href="/squad/{call.squadId}/{call.athleteId}">{call.athlete.split(' ')[0]}’s page</a>
     </div>
   {/if}
@@ -33,7 +47,11 @@
 </div>
 <div class="evidence">
   {#each call.mornings as { day, answer }, i (day)}
-    <span class:last={i === call.mornings.length - 1}><MorningString {answer} width={34} bold={i === call.mornings.length - 1} /><span class="label">{Number(day.slice(8))}</span></span>
+    <span class:last={i === call.mornings.length - 1}
+      ><MorningString {answer} width={34} bold={i === call.mornings.length - 1} /><span class="label"
+        >{Number(day.slice(8))}</span
+      ></span
+    >
   {/each}
 </div>
 

@@ -8,7 +8,11 @@
 </script>
 
 <div>
-  <p class="sentence">{call.athlete} reports pain <b>{call.score} of 10</b>, {where}{call.signs.length > 0 ? `, with ${call.signs.join(', ')}` : ''}. {call.stops} stop{call.stops === 'Everything' ? 's' : ''} today.</p>
+  <p class="sentence">
+    {call.athlete} reports pain <b>{call.score} of 10</b>, {where}{call.signs.length > 0
+      ? `, with ${call.signs.join(', ')}`
+      : ''}. {call.stops} stop{call.stops === 'Everything' ? 's' : ''} today.
+  </p>
   <p class="rule">{call.ruleWords} <span class="rule-id">{call.rules.join(' · ')}</span></p>
   <div class="buttons">
     {#if mayPlan}
@@ -24,7 +28,9 @@
   <path d="M6 30H174" stroke="var(--edge)" />
   {#each Array.from({ length: 11 }, (_, i) => i) as n (n)}<path d="M{6 + n * 16.8} 24V30" stroke="var(--edge)" />{/each}
   <path d="M{6 + call.score * 16.8} 12V32" stroke="var(--almagre-t)" stroke-width="4" />
-  <text x="3" y="46">0</text><text x="166" y="46">10</text><text class="score" x={2 + call.score * 16.8} y="47">{call.score}</text>
+  <text x="3" y="46">0</text><text x="166" y="46">10</text><text class="score" x={2 + call.score * 16.8} y="47"
+    >{call.score}</text
+  >
 </svg>
 
 <style>

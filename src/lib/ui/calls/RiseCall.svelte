@@ -23,15 +23,26 @@
       {one.athlete} did every set of {one.exercise.toLowerCase()} as written or better: <b>{one.from} → {one.to}</b>.
     {:else}
       {call.changes.length} did every set of {call.exercise.toLowerCase()} as written or better:
-      {#each steps.slice(0, NAMED) as [step, count], i (step)}{i > 0 ? ', ' : ' '}<b>{step}</b>{count > 1 ? ` for ${String(count)}` : ''}{/each}{steps.length > NAMED ? `, and ${String(call.changes.length - steps.slice(0, NAMED).reduce((sum, [, count]) => sum + count, 0))} more.` : '.'}
+      {#each steps.slice(0, NAMED) as [step, count], i (step)}{i > 0 ? ', ' : ' '}<b>{step}</b>{count > 1
+          ? ` for ${String(count)}`
+          : ''}{/each}{steps.length > NAMED
+        ? `, and ${String(call.changes.length - steps.slice(0, NAMED).reduce((sum, [, count]) => sum + count, 0))} more.`
+        : '.'}
     {/if}
   </p>
   <p class="rule">{call.ruleWords} <span class="rule-id">{call.rules.join(' · ')}</span></p>
   {#if mayPlan}
     <div class="buttons">
-      <Button size="small" kind={first ? 'primary' : 'tertiary'} on:click={async () => (trouble = await settle(ids, 'accepted'))}>{one ? 'Accept' : `Accept all ${String(ids.length)}`}</Button>
+      <Button
+        size="small"
+        kind={first ? 'primary' : 'tertiary'}
+        on:click={async () => (trouble = await settle(ids, 'accepted'))}
+        >{one ? 'Accept' : `Accept all ${String(ids.length)}`}</Button
+      >
       <Button size="small" kind="tertiary" on:click={async () => (trouble = await settle(ids, 'held'))}>Hold</Button>
-      {#if !one}<button class="quiet" aria-expanded={each} onclick={() => (each = !each)}>{each ? 'Together' : 'One by one'}</button>{/if}
+      {#if !one}<button class="quiet" aria-expanded={each} onclick={() => (each = !each)}
+          >{each ? 'Together' : 'One by one'}</button
+        >{/if}
     </div>
   {/if}
   {#if each}
@@ -39,7 +50,18 @@
       {#each call.changes as change (change.id)}
         <li>
           <span>{change.athlete} <b>{change.from} → {change.to}</b></span>
-          <span><button class="quiet" aria-label="Accept for {change.athlete}" onclick={async () => (trouble = await settle([change.id], 'accepted'))}>Accept</button> <button class="quiet" aria-label="Hold for {change.athlete}" onclick={async () => (trouble = await settle([change.id], 'held'))}>Hold</button></span>
+          <span
+            ><button
+              class="quiet"
+              aria-label="Accept for {change.athlete}"
+              onclick={async () => (trouble = await settle([change.id], 'accepted'))}>Accept</button
+            >
+            <button
+              class="quiet"
+              aria-label="Hold for {change.athlete}"
+              onclick={async () => (trouble = await settle([change.id], 'held'))}>Hold</button
+            ></span
+          >
         </li>
       {/each}
     </ul>

@@ -2,8 +2,21 @@
   import type { ScoreBeat } from '../parts/score';
   import ScoreStrip from '../parts/ScoreStrip.svelte';
 
-  let { today, next, settled }: {
-    today: readonly { squadId: string; squad: string; start: string; href: string; floor: string | null; state: string; minutes: number; beats: readonly ScoreBeat[] }[];
+  let {
+    today,
+    next,
+    settled,
+  }: {
+    today: readonly {
+      squadId: string;
+      squad: string;
+      start: string;
+      href: string;
+      floor: string | null;
+      state: string;
+      minutes: number;
+      beats: readonly ScoreBeat[];
+    }[];
     next: readonly { squad: string; href: string; day: string; event: { name: string; day: string } | null }[];
     settled: readonly { key: string; exercise: string; state: string; words: string; rules: readonly string[] }[];
   } = $props();
@@ -14,22 +27,32 @@
     <h2>Today</h2>
     {#each today as session (session.squadId)}
       <div class="session">
-        <p class="head"><b>{session.start}</b> <a href={session.href}>{session.squad}</a><span class="state">{session.state}</span></p>
+        <p class="head">
+          <b>{session.start}</b> <a href={session.href}>{session.squad}</a><span class="state">{session.state}</span>
+        </p>
         {#if session.beats.length > 0}<ScoreStrip beats={session.beats} minutes={session.minutes} height={16} />{/if}
-        <p class="note">{session.minutes} min{#if session.floor}&nbsp;· <a class="quiet" href={session.floor}>floor</a>{/if}</p>
+        <p class="note">
+          {session.minutes} min{#if session.floor}&nbsp;· <a class="quiet" href={session.floor}>floor</a>{/if}
+        </p>
       </div>
     {:else}<p class="note">No session today.</p>{/each}
   </section>
   <section>
     <h2>Next</h2>
     {#each next as { squad, href, day, event } (href)}
-      <p class="line"><a href={href}>{squad}, {day}</a>{#if event}<span class="note">{event.name} {event.day.slice(8)}/{event.day.slice(5, 7)}</span>{/if}</p>
+      <p class="line">
+        <a {href}>{squad}, {day}</a>{#if event}<span class="note"
+            >{event.name} {event.day.slice(8)}/{event.day.slice(5, 7)}</span
+          >{/if}
+      </p>
     {/each}
   </section>
   <section>
     <h2>Settled today</h2>
     {#each settled as { key, exercise, state, words, rules } (key)}
-      <p class="line"><span>{exercise}{state === 'held' ? ' held' : ''}: <b>{words}</b></span><span class="rule-id">{rules[0]}</span></p>
+      <p class="line">
+        <span>{exercise}{state === 'held' ? ' held' : ''}: <b>{words}</b></span><span class="rule-id">{rules[0]}</span>
+      </p>
     {:else}<p class="note">Nothing yet.</p>{/each}
   </section>
 </aside>

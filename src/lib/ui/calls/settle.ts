@@ -6,7 +6,11 @@ import { invalidateAll } from '$app/navigation';
  */
 export async function settle(ids: readonly string[], decision: 'accepted' | 'held'): Promise<string> {
   try {
-    const response = await fetch('/api/proposals', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ ids, decision }) });
+    const response = await fetch('/api/proposals', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ ids, decision }),
+    });
     if (!response.ok) {
       const said = (await response.json()) as { messages?: string[]; message?: string };
       return said.messages?.join(' ') ?? said.message ?? 'This could not be kept.';

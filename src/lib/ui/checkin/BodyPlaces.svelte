@@ -1,16 +1,40 @@
 <script lang="ts">
-  let { places, place = $bindable(), optional }: { places: readonly { id: string; name: string }[]; place: string; optional: boolean } = $props();
+  let {
+    places,
+    place = $bindable(),
+    optional,
+  }: { places: readonly { id: string; name: string }[]; place: string; optional: boolean } = $props();
 
   /** Where each place is pointed at on the figure (100 × 250), and which side its button stands on. */
   const POINTS: Readonly<Record<string, readonly [number, number, 'left' | 'right']>> = {
-    head: [52, 18, 'left'], shoulder: [50, 62, 'right'], back: [42, 96, 'left'], hip: [48, 124, 'left'], groin: [56, 132, 'right'],
-    'back-thigh': [44, 156, 'left'], 'front-thigh': [58, 156, 'right'], knee: [57, 186, 'right'], calf: [44, 208, 'left'], shin: [54, 208, 'right'], foot: [60, 238, 'right'],
+    head: [52, 18, 'left'],
+    shoulder: [50, 62, 'right'],
+    back: [42, 96, 'left'],
+    hip: [48, 124, 'left'],
+    groin: [56, 132, 'right'],
+    'back-thigh': [44, 156, 'left'],
+    'front-thigh': [58, 156, 'right'],
+    knee: [57, 186, 'right'],
+    calf: [44, 208, 'left'],
+    shin: [54, 208, 'right'],
+    foot: [60, 238, 'right'],
   };
-  const sides = $derived((['left', 'right'] as const).map((side) => ({ side, own: places.filter(({ id }) => POINTS[id]?.[2] === side) })));
+  const sides = $derived(
+    (['left', 'right'] as const).map((side) => ({
+      side,
+      own: Object.keys(POINTS).flatMap(
+        (id) => places.find((place) => place.id === id && POINTS[id]?.[2] === side) ?? [],
+      ),
+    })),
+  );
 </script>
 
 <fieldset>
-  <legend><h2>Where most? {#if optional}<small>skip if all over</small>{/if}</h2></legend>
+  <legend
+    ><h2>
+      Where most? {#if optional}<small>skip if all over</small>{/if}
+    </h2></legend
+  >
   <div class="body">
     {#each sides as { side, own } (side)}
       <div class="column {side}">

@@ -2,16 +2,25 @@
   import { massFromKg, massToKg, type MassUnit } from '$core/units';
   import type { FloorAthlete, FloorState } from './floor-state.svelte';
 
-  let { floor, athlete, mass, onleave }: { floor: FloorState; athlete: FloorAthlete; mass: MassUnit; onleave: () => void } = $props();
+  let {
+    floor,
+    athlete,
+    mass,
+    onleave,
+  }: { floor: FloorState; athlete: FloorAthlete; mass: MassUnit; onleave: () => void } = $props();
 
   const MOST = { reps: 100, seconds: 600, metres: 400, minutes: 60, breaths: 60, laps: 40 } as const;
   const faults = $derived(floor.page.views[athlete.exerciseId]?.faults ?? []);
   // svelte-ignore state_referenced_locally
-  const takesLoad = !['bodyweight', 'band', 'ball'].includes(floor.page.views[athlete.exerciseId]?.load ?? 'bodyweight');
+  const takesLoad = !['bodyweight', 'band', 'ball'].includes(
+    floor.page.views[athlete.exerciseId]?.load ?? 'bodyweight',
+  );
   // svelte-ignore state_referenced_locally
   let amount = $state(String(athlete.dose.amount));
   // svelte-ignore state_referenced_locally
-  let load = $state(athlete.dose.loadKg === null ? '' : String(Math.round(massFromKg(athlete.dose.loadKg, mass) * 4) / 4));
+  let load = $state(
+    athlete.dose.loadKg === null ? '' : String(Math.round(massFromKg(athlete.dose.loadKg, mass) * 4) / 4),
+  );
   // svelte-ignore state_referenced_locally
   let rir = $state(athlete.dose.rir === null ? '' : String(athlete.dose.rir));
   let fault = $state('');
@@ -22,22 +31,53 @@
   async function keep(): Promise<void> {
     const found: Record<string, string> = {};
     const most = MOST[athlete.dose.unit];
-    if (amount.trim() === '' || !(read(amount) >= 0 && read(amount) <= most)) found.amount = `From 0 to ${String(most)} ${athlete.dose.unit}.`;
-    if (load.trim() !== '' && !(read(load) > 0 && massToKg(read(load), mass) <= 500)) found.load = 'A load from 0.5 to 500 kg, or nothing.';
-    if (rir.trim() !== '' && !(Number.isInteger(read(rir)) && read(rir) >= 0 && read(rir) <= 10)) found.rir = 'RIR from 0 to 10.';
+    if (amount.trim() === '' || !(read(amount) >= 0 && read(amount) <= most))
+      found.amount = `From 0 to ${String(most)} ${athlete.dose.unit}.`;
+    if (load.trim() !== '' && !(read(load) > 0 && massToKg(read(load), mass) <= 500))
+      found.load = 'A load from 0.5 to 500 kg, or nothing.';
+    if (rir.trim() !== '' && !(Number.isInteger(read(rir)) && read(rir) >= 0 && read(rir) <= 10))
+      found.rir = 'RIR from 0 to 10.';
     messages = found;
     if (Object.keys(found).length > 0) return;
-    await floor.log(athlete.id, { amount: read(amount), loadKg: load.trim() === '' ? null : massToKg(read(load), mass), rir: rir.trim() === '' ? null : read(rir), fault: fault === '' ? null : fault });
+    await floor.log(athlete.id, {
+      amount: read(amount),
+      loadKg: load.trim() === '' ? null : massToKg(read(load), mass),
+      rir: rir.trim() === '' ? null : read(rir),
+      fault: fault === '' ? null : fault,
+    });
     onleave();
   }
 </script>
 
-<form onsubmit={(event) => { event.preventDefault(); void keep(); }}>
-  <label>{athlete.dose.unit}<input bind:value={amount} inputmode="decimal" aria-invalid={!!messages.amount} />{#if messages.amount}<em role="alert">{messages.amount}</em>{/if}</label>
-  {#if takesLoad}<label>load, {mass}<input bind:value={load} inputmode="decimal" aria-invalid={!!messages.load} />{#if messages.load}<em role="alert">{messages.load}</em>{/if}</label>{/if}
-  {#if athlete.dose.unit === 'reps'}<label>RIR<input bind:value={rir} inputmode="numeric" aria-invalid={!!messages.rir} />{#if messages.rir}<em role="alert">{messages.rir}</em>{/if}</label>{/if}
-  <label class="fault">fault seen
-    <select bind:value={fault}><option value="">none</option>{#each faults as { seen } (seen)}<option value={seen}>{seen}</option>{/each}</select>
+<form
+  onsubmit={(event) => {
+    event.preventDefault();
+    void keep();
+  }}
+>
+  <label
+    >{athlete.dose.unit}<input
+      bind:value={amount}
+      inputmode="decimal"
+      aria-invalid={!!messages.amount}
+    />{#if messages.amount}<em role="alert">{messages.amount}</em>{/if}</label
+  >
+  {#if takesLoad}<label
+      >load, {mass}<input bind:value={load} inputmode="decimal" aria-invalid={!!messages.load} />{#if messages.load}<em
+          role="alert">{messages.load}</em
+        >{/if}</label
+    >{/if}
+  {#if athlete.dose.unit === 'reps'}<label
+      >RIR<input bind:value={rir} inputmode="numeric" aria-invalid={!!messages.rir} />{#if messages.rir}<em role="alert"
+          >{messages.rir}</em
+        >{/if}</label
+    >{/if}
+  <label class="fault"
+    >fault seen
+    <select bind:value={fault}
+      ><option value="">none</option>{#each faults as { seen } (seen)}<option value={seen}>{seen}</option
+        >{/each}</select
+    >
   </label>
   <button type="submit">Keep set</button>
   <button type="button" onclick={onleave}>Leave</button>

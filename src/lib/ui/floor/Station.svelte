@@ -5,13 +5,27 @@
   import ChangeSet from './ChangeSet.svelte';
   import type { FloorAthlete, FloorState } from './floor-state.svelte';
 
-  let { floor, station, index, mass, mayLog }: { floor: FloorState; station: { name: string; ids: readonly string[]; order: readonly string[] }; index: number; mass: MassUnit; mayLog: boolean } = $props();
+  let {
+    floor,
+    station,
+    index,
+    mass,
+    mayLog,
+  }: {
+    floor: FloorState;
+    station: { name: string; ids: readonly string[]; order: readonly string[] };
+    index: number;
+    mass: MassUnit;
+    mayLog: boolean;
+  } = $props();
 
   let open = $state(false);
   let changing = $state(false);
   const current = $derived(station.order[0] === undefined ? undefined : floor.athlete(station.order[0]));
   const next = $derived(station.order[1] === undefined ? undefined : floor.athlete(station.order[1]));
-  const third = $derived(station.ids.length >= 4 && station.order[2] !== undefined ? floor.athlete(station.order[2]) : undefined);
+  const third = $derived(
+    station.ids.length >= 4 && station.order[2] !== undefined ? floor.athlete(station.order[2]) : undefined,
+  );
   const view = $derived(current ? floor.page.views[current.exerciseId] : undefined);
 
   /** The name a hall shouts: the family name, unless two share it. */
@@ -20,13 +34,16 @@
     const shared = floor.line?.athletes.filter((other) => other.name.endsWith(` ${family}`)).length ?? 0;
     return shared > 1 ? athlete.name : family;
   };
-  const loadOf = (athlete: FloorAthlete): string | null => (athlete.dose.loadKg === null ? null : String(Math.round(massFromKg(athlete.dose.loadKg, mass) * 4) / 4));
+  const loadOf = (athlete: FloorAthlete): string | null =>
+    athlete.dose.loadKg === null ? null : String(Math.round(massFromKg(athlete.dose.loadKg, mass) * 4) / 4);
   const amountOf = (athlete: FloorAthlete): string => formatSets(athlete.dose).replace(/^\d+ × /, '');
   const isBar = $derived(view?.load === 'barbell');
   const plates = $derived.by(() => {
     if (!isBar || !current || !next || current.dose.loadKg === null || next.dose.loadKg === null) return '';
     const { off, on } = plateChange(current.dose.loadKg, next.dose.loadKg, floor.page.plates);
-    const parts = [off.length > 0 ? `off ${off.join(' + ')}` : '', on.length > 0 ? `on ${on.join(' + ')}` : ''].filter(Boolean);
+    const parts = [off.length > 0 ? `off ${off.join(' + ')}` : '', on.length > 0 ? `on ${on.join(' + ')}` : ''].filter(
+      Boolean,
+    );
     return parts.length === 0 ? 'same plates' : `${parts.join(', ')} a side`;
   });
   const setNumber = $derived(current ? floor.setsDone(current.id) + 1 : 0);
@@ -40,38 +57,56 @@
 </script>
 
 <section class="station" class:through={!current}>
-  <button class="number" aria-expanded={open} aria-label="Everyone in {station.name}" onclick={() => (open = !open)}>{station.name}</button>
+  <button class="number" aria-expanded={open} aria-label="Everyone in {station.name}" onclick={() => (open = !open)}
+    >{station.name}</button
+  >
   {#if current}
     <div class="now">
-      <span class="name">{shortName(current)}{#if current.replaced}<small>own line: {view?.name.toLowerCase()}</small>{/if}</span>
-      <span class="load">
-        {#if loadOf(current) !== null}{loadOf(current)}<small>{mass}</small>{:else}{amountOf(current)}{/if}
-        <small class="set">set {setNumber} of {current.dose.sets}{loadOf(current) === null ? '' : ` · ${amountOf(current)}`}</small>
-      </span>
+      <span class="name"
+        >{shortName(current)}{#if current.replaced}<small>own line: {view?.name.toLowerCase()}</small>{/if}</span
+      >
+      <button
+        class="load"
+        disabled={!mayLog}
+        onclick={() => (changing = !changing)}
+        aria-expanded={changing}
+        aria-label="With changes: {current.name}, set {setNumber}"
+      >
+        <span
+          >{#if loadOf(current) !== null}{loadOf(current)}<small>{mass}</small>{:else}{amountOf(current)}{/if}</span
+        >
+        <small class="set"
+          >set {setNumber} of {current.dose.sets}{loadOf(current) === null ? '' : ` · ${amountOf(current)}`}</small
+        >
+      </button>
     </div>
     <div class="next">
       {#if next}
         <p><span>{shortName(next)}</span><span>{loadOf(next) ?? amountOf(next)}</span></p>
-        <p class="small"><span>{next.replaced ? 'own line' : plates}</span>{#if third}<span>then {shortName(third)}</span>{/if}</p>
+        <p class="small">
+          <span>{next.replaced ? 'own line' : plates}</span>{#if third}<span>then {shortName(third)}</span>{/if}
+        </p>
       {/if}
     </div>
     {#if mayLog}
-      <button class="written" onclick={asWritten} aria-label="As written: {current.name}, set {setNumber}">As written</button>
+      <button class="written" onclick={asWritten} aria-label="As written: {current.name}, set {setNumber}"
+        >As written</button
+      >
     {/if}
   {:else}
     <p class="done">all sets done</p>
     <span></span>
     <span class="tick" aria-hidden="true">✓</span>
   {/if}
-  {#if current && mayLog && (changing || open)}
+  {#if current && mayLog && changing}
     <div class="more">
-      {#if !changing}<button onclick={() => (changing = true)}>With changes: {shortName(current)}</button>{/if}
-      {#if changing}
-        {#key `${current.id} ${setNumber}`}<ChangeSet {floor} athlete={current} {mass} onleave={() => (changing = false)} />{/key}
-      {/if}
+      {#key `${current.id} ${setNumber}`}<ChangeSet
+          {floor}
+          athlete={current}
+          {mass}
+          onleave={() => (changing = false)}
+        />{/key}
     </div>
-  {:else if current && mayLog}
-    <button class="change" onclick={() => (changing = true)} aria-label="With changes: {current.name}, set {setNumber}">Change</button>
   {/if}
   {#if open}
     <div class="everyone">
@@ -79,8 +114,20 @@
         {@const athlete = floor.athlete(id)}
         {#if athlete}
           <span>
-            <button onclick={() => { floor.called.set(index, id); open = false; }} disabled={floor.setsDone(id) >= athlete.dose.sets} aria-label="Call {athlete.name}">{shortName(athlete)} <b>{floor.setsDone(id)}/{athlete.dose.sets}</b></button>
-            {#if mayLog && floor.setsDone(id) > 0}<button class="back" onclick={() => void floor.takeBack(id)} aria-label="Take back the last set of {athlete.name}">take back</button>{/if}
+            <button
+              onclick={() => {
+                floor.called.set(index, id);
+                open = false;
+              }}
+              disabled={floor.setsDone(id) >= athlete.dose.sets}
+              aria-label="Call {athlete.name}"
+              >{shortName(athlete)} <b>{floor.setsDone(id)}/{athlete.dose.sets}</b></button
+            >
+            {#if mayLog && floor.setsDone(id) > 0}<button
+                class="back"
+                onclick={() => void floor.takeBack(id)}
+                aria-label="Take back the last set of {athlete.name}">take back</button
+              >{/if}
           </span>
         {/if}
       {/each}
@@ -132,6 +179,21 @@
     font-stretch: 66%;
     white-space: nowrap;
     text-align: right;
+    border: 0;
+    padding: 0;
+    background: none;
+    color: var(--ink);
+    cursor: pointer;
+    min-height: 64px;
+    display: grid;
+    gap: 5px;
+    justify-items: end;
+  }
+  .load > span {
+    border-bottom: 2px dashed var(--edge);
+  }
+  .load:disabled > span {
+    border: 0;
   }
   small {
     font-size: 19px;
@@ -195,18 +257,6 @@
     color: var(--ink-2);
     font-size: 26px;
   }
-  .change {
-    grid-column: 4;
-    justify-self: stretch;
-    min-height: 48px;
-    border: 0;
-    background: none;
-    color: var(--ink-2);
-    font-size: 18px;
-    text-decoration: underline;
-    text-underline-offset: 4px;
-    cursor: pointer;
-  }
   .more,
   .everyone {
     grid-column: 2 / -1;
@@ -215,7 +265,6 @@
     gap: 10px;
     padding-top: 8px;
   }
-  .more button,
   .everyone button {
     min-height: 48px;
     border: 1px solid var(--edge);
@@ -232,7 +281,7 @@
     color: var(--ink-2);
     text-decoration: underline;
   }
-  button:disabled {
+  .everyone button:disabled {
     opacity: 0.5;
   }
   @media (max-width: 760px) {
@@ -244,9 +293,6 @@
     }
     .next {
       display: none;
-    }
-    .change {
-      grid-column: 3;
     }
     .now {
       flex-direction: column;

@@ -38,7 +38,13 @@ export interface DoneSet {
 
 /** What the page's server gives the floor. */
 export interface FloorPage {
-  readonly session: { readonly id: string; readonly day: string; readonly minutes: number; readonly title: string; readonly back: string };
+  readonly session: {
+    readonly id: string;
+    readonly day: string;
+    readonly minutes: number;
+    readonly title: string;
+    readonly back: string;
+  };
   readonly massUnit: MassUnit;
   readonly racks: number;
   readonly plates: PlateSet;
@@ -52,7 +58,8 @@ export interface FloorPage {
 /** Athletes who share one place on the floor when it is not a rack. */
 const SHARE_OPEN = 5;
 
-const keyOf = (slot: string, athleteId: string, setNumber: number): string => `${slot} ${athleteId} ${String(setNumber)}`;
+const keyOf = (slot: string, athleteId: string, setNumber: number): string =>
+  `${slot} ${athleteId} ${String(setNumber)}`;
 
 /** The floor's working state: the line on now, who has done what, the rest clock, and the outbox behind every tap. */
 export class FloorState {
@@ -86,9 +93,14 @@ export class FloorState {
   readonly stations = $derived.by(() => {
     const { line } = this;
     if (!line) return [];
-    const racked = line.athletes.some(({ exerciseId }) => ['rack', 'platform'].includes(this.page.views[exerciseId]?.station ?? ''));
+    const racked = line.athletes.some(({ exerciseId }) =>
+      ['rack', 'platform'].includes(this.page.views[exerciseId]?.station ?? ''),
+    );
     const count = racked ? Math.max(1, this.page.racks) : Math.max(1, Math.ceil(line.athletes.length / SHARE_OPEN));
-    const groups = shareStations(line.athletes.map(({ id, dose }) => ({ id, loadKg: dose.loadKg })), count);
+    const groups = shareStations(
+      line.athletes.map(({ id, dose }) => ({ id, loadKg: dose.loadKg })),
+      count,
+    );
     const wanted = new Map(line.athletes.map(({ id, dose }) => [id, dose.sets]));
     const sets = new Map(line.athletes.map(({ id }) => [id, this.setsDone(id)]));
     return groups.map((ids, i) => {
@@ -116,15 +128,27 @@ export class FloorState {
   }
 
   /** Logs the athlete's next set as it is written, or with what was changed. */
-  async log(athleteId: string, changed: Partial<Pick<DoneSet, 'amount' | 'loadKg' | 'rir' | 'fault'>> | null): Promise<void> {
+  async log(
+    athleteId: string,
+    changed: Partial<Pick<DoneSet, 'amount' | 'loadKg' | 'rir' | 'fault'>> | null,
+  ): Promise<void> {
     const { line } = this;
     const own = this.athlete(athleteId);
     if (!line || !own) return;
     const { dose } = own;
     const set: SetLogBody = {
-      id: v7(), sessionId: this.page.session.id, athleteId, slot: line.slot, setNumber: this.setsDone(athleteId) + 1,
-      amount: changed?.amount ?? dose.amount, loadKg: changed?.loadKg === undefined ? dose.loadKg : changed.loadKg, rir: changed?.rir === undefined ? dose.rir : changed.rir,
-      fault: changed?.fault ?? null, asWritten: changed === null, doneAt: new Date().toISOString(), removed: false,
+      id: v7(),
+      sessionId: this.page.session.id,
+      athleteId,
+      slot: line.slot,
+      setNumber: this.setsDone(athleteId) + 1,
+      amount: changed?.amount ?? dose.amount,
+      loadKg: changed?.loadKg === undefined ? dose.loadKg : changed.loadKg,
+      rir: changed?.rir === undefined ? dose.rir : changed.rir,
+      fault: changed?.fault ?? null,
+      asWritten: changed === null,
+      doneAt: new Date().toISOString(),
+      removed: false,
     };
     this.#show(set);
     if (dose.restSeconds !== null && set.setNumber < dose.sets) this.rest(dose.restSeconds);
@@ -138,7 +162,14 @@ export class FloorState {
     const last = this.setOf(athleteId, setNumber);
     if (!line || !last) return;
     this.done.delete(keyOf(line.slot, athleteId, setNumber));
-    await this.outbox.put({ ...last, id: v7(), sessionId: this.page.session.id, slot: line.slot, doneAt: new Date().toISOString(), removed: true });
+    await this.outbox.put({
+      ...last,
+      id: v7(),
+      sessionId: this.page.session.id,
+      slot: line.slot,
+      doneAt: new Date().toISOString(),
+      removed: true,
+    });
   }
 
   rest(seconds: number): void {
@@ -152,5 +183,6 @@ export class FloorState {
     else this.done.set(key, set);
   }
 
-  #isThrough = (line: FloorLine): boolean => line.athletes.every(({ id, dose }) => this.setsDone(id, line) >= dose.sets);
+  #isThrough = (line: FloorLine): boolean =>
+    line.athletes.every(({ id, dose }) => this.setsDone(id, line) >= dose.sets);
 }

@@ -8,7 +8,13 @@ export interface Glyph {
 
 export const GLYPHS: Readonly<Record<Family, Glyph>> = {
   squat: { strokes: ['M15 9 5 13.5 16 16 9 21', 'M6 21h11'], dots: [[17.5, 5.5, 2.6]] },
-  hinge: { strokes: ['M18 6 7 8.5 9 21', 'M15 7v8'], dots: [[20, 4, 2.2], [15, 17.5, 2.8]] },
+  hinge: {
+    strokes: ['M18 6 7 8.5 9 21', 'M15 7v8'],
+    dots: [
+      [20, 4, 2.2],
+      [15, 17.5, 2.8],
+    ],
+  },
   'single-leg-knee': { strokes: ['M10 8v7l-6 6', 'M10 14h8v7'], dots: [[10, 4, 2.4]] },
   'single-leg-hip': { strokes: ['M2 9.5 18 11', 'M12 11v10'], dots: [[20.5, 10.5, 2.2]] },
   lateral: { strokes: ['M9 8v6l-5 7', 'M9 14l11 7'], dots: [[9, 4, 2.3]] },
@@ -28,7 +34,21 @@ export const GLYPHS: Readonly<Record<Family, Glyph>> = {
 
 /** The hue a family's line may carry on screen: always the second cue, after the glyph and the word. */
 export const FAMILY_HUE: Readonly<Record<Family, string>> = {
-  squat: 'anil', 'single-leg-knee': 'anil', hinge: 'mora', 'single-leg-hip': 'mora', 'hip-flexor': 'mora', lateral: 'oliva', 'calf-foot': 'oliva',
-  jump: 'albero-g', olympic: 'albero-g', agility: 'albero-g', conditioning: 'albero-g', trunk: 'pizarra', 'upper-push': 'pizarra', 'upper-pull': 'pizarra',
-  'carry-sled': 'pizarra', locomotion: 'pizarra', mobility: 'pizarra',
+  squat: 'anil',
+  'single-leg-knee': 'anil',
+  hinge: 'mora',
+  'single-leg-hip': 'mora',
+  'hip-flexor': 'mora',
+  lateral: 'oliva',
+  'calf-foot': 'oliva',
+  jump: 'albero-g',
+  olympic: 'albero-g',
+  agility: 'albero-g',
+  conditioning: 'albero-g',
+  trunk: 'pizarra',
+  'upper-push': 'pizarra',
+  'upper-pull': 'pizarra',
+  'carry-sled': 'pizarra',
+  locomotion: 'pizarra',
+  mobility: 'pizarra',
 };

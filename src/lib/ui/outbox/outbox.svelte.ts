@@ -59,11 +59,18 @@ export class Outbox {
         this.waiting = await db.count('sets');
         if (keys.length === 0) break;
         const sets = (await Promise.all(keys.map((key) => db.get('sets', key)))).filter((set) => set !== undefined);
-        const response = await fetch('/api/sets', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ sets }) });
+        const response = await fetch('/api/sets', {
+          method: 'POST',
+          headers: { 'content-type': 'application/json' },
+          body: JSON.stringify({ sets }),
+        });
         if (response.status >= 500 || response.status === 401 || response.status === 403) throw new Error('away');
-        if (!response.ok) this.refused = ((await response.json()) as { messages?: string[] }).messages?.join(' ') ?? 'Some sets could not be kept.';
+        if (!response.ok)
+          this.refused =
+            ((await response.json()) as { messages?: string[] }).messages?.join(' ') ?? 'Some sets could not be kept.';
         // a newer tap on the same set may have come meanwhile: only what was sent is taken off
-        for (const [i, key] of keys.entries()) if ((await db.get('sets', key))?.id === sets[i]?.id) await db.delete('sets', key);
+        for (const [i, key] of keys.entries())
+          if ((await db.get('sets', key))?.id === sets[i]?.id) await db.delete('sets', key);
       }
       this.away = false;
     } catch {

@@ -2,7 +2,19 @@
   import { FAMILY_HUE } from '../glyphs/family-glyph';
   import type { ScoreBeat } from './score';
 
-  let { beats, minutes, height = 13, hue = true, cursorS = null }: { beats: readonly ScoreBeat[]; minutes: number; height?: number; hue?: boolean; cursorS?: number | null } = $props();
+  let {
+    beats,
+    minutes,
+    height = 13,
+    hue = true,
+    cursorS = null,
+  }: {
+    beats: readonly ScoreBeat[];
+    minutes: number;
+    height?: number;
+    hue?: boolean;
+    cursorS?: number | null;
+  } = $props();
   const width = 600;
   const scale = $derived(width / (minutes * 60));
   const first = $derived(beats[0]?.startS ?? 0);
@@ -10,7 +22,12 @@
 </script>
 
 <svg viewBox="0 0 {width} {height}" preserveAspectRatio="none" width="100%" {height} aria-hidden="true">
-  <path d="M{first * scale} {height - 0.5}H{last * scale}" stroke="var(--ink)" stroke-width="1" vector-effect="non-scaling-stroke" />
+  <path
+    d="M{first * scale} {height - 0.5}H{last * scale}"
+    stroke="var(--ink)"
+    stroke-width="1"
+    vector-effect="non-scaling-stroke"
+  />
   {#each beats as beat, i (i)}
     {@const w = Math.max(2, beat.durationS * scale)}
     <g fill="var(--{hue ? FAMILY_HUE[beat.family] : 'ink'})">
@@ -22,7 +39,12 @@
       {/if}
     </g>
   {/each}
-  {#if cursorS !== null}<path d="M{cursorS * scale} -2V{height + 2}" stroke="var(--ink)" stroke-width="3" vector-effect="non-scaling-stroke" />{/if}
+  {#if cursorS !== null}<path
+      d="M{cursorS * scale} -2V{height + 2}"
+      stroke="var(--ink)"
+      stroke-width="3"
+      vector-effect="non-scaling-stroke"
+    />{/if}
 </svg>
 
 <style>

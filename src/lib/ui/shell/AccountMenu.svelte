@@ -2,7 +2,14 @@
   import { page } from '$app/state';
 
   let { name, email, clubName }: { name: string; email: string; clubName: string } = $props();
-  const initials = $derived(name.split(/\s+/).map((part) => part[0] ?? '').join('').slice(0, 2).toUpperCase());
+  const initials = $derived(
+    name
+      .split(/\s+/)
+      .map((part) => part[0] ?? '')
+      .join('')
+      .slice(0, 2)
+      .toUpperCase(),
+  );
 </script>
 
 <details>

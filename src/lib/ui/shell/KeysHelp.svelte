@@ -2,10 +2,29 @@
   import { page } from '$app/state';
 
   let { onclose }: { onclose: () => void } = $props();
-  const EVERYWHERE = [['g c', 'Calls'], ['g q', 'Squad'], ['g b', 'Bench'], ['g f', 'Floor'], ['?', 'these keys']] as const;
-  const BENCH = [['↑ ↓', 'choose a line'], ['Enter', 'write its dose'], ['s', 'swap for the runner-up'], ['r', 'why this line'], ['Esc', 'leave the dose as it was']] as const;
-  const CALLS = [['j k', 'next, previous call'], ['Enter', 'its first button']] as const;
-  const keys = $derived([...EVERYWHERE, ...(page.url.pathname.startsWith('/bench') ? BENCH : []), ...(page.url.pathname.startsWith('/calls') ? CALLS : [])]);
+  const EVERYWHERE = [
+    ['g c', 'Calls'],
+    ['g q', 'Squad'],
+    ['g b', 'Bench'],
+    ['g f', 'Floor'],
+    ['?', 'these keys'],
+  ] as const;
+  const BENCH = [
+    ['↑ ↓', 'choose a line'],
+    ['Enter', 'write its dose'],
+    ['s', 'swap for the runner-up'],
+    ['r', 'why this line'],
+    ['Esc', 'leave the dose as it was'],
+  ] as const;
+  const CALLS = [
+    ['j k', 'next, previous call'],
+    ['Enter', 'its first button'],
+  ] as const;
+  const keys = $derived([
+    ...EVERYWHERE,
+    ...(page.url.pathname.startsWith('/bench') ? BENCH : []),
+    ...(page.url.pathname.startsWith('/calls') ? CALLS : []),
+  ]);
 
   function open(node: HTMLDialogElement) {
     node.showModal();
@@ -15,7 +34,8 @@
 <dialog {@attach open} {onclose} aria-label="Keys of this screen">
   <h2>Keys</h2>
   <dl>
-    {#each keys as [key, what] (key)}<dt><kbd>{key}</kbd></dt><dd>{what}</dd>{/each}
+    {#each keys as [key, what] (key)}<dt><kbd>{key}</kbd></dt>
+      <dd>{what}</dd>{/each}
   </dl>
   <form method="dialog"><button class="quiet">Close</button></form>
 </dialog>

@@ -16,7 +16,9 @@
   {#each PATH as { href, word, icon } (href)}
     {@const here = page.url.pathname.startsWith(href)}
     <a {href} class:here aria-current={here ? 'page' : undefined}>
-      <svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true"><path d={icon} fill="none" stroke="currentColor" stroke-width="1.8" /></svg>
+      <svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true"
+        ><path d={icon} fill="none" stroke="currentColor" stroke-width="1.8" /></svg
+      >
       <span>{word}</span>
       {#if counts[href]}<b aria-label="{counts[href]} waiting">{counts[href]}</b>{/if}
     </a>

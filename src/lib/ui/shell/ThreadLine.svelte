@@ -14,13 +14,17 @@
           <select value={knot.value} onchange={(event) => goto(event.currentTarget.value)}>
             {#each knot.options as option (option.href)}<option value={option.href}>{option.label}</option>{/each}
           </select>
-          <svg width="10" height="6" viewBox="0 0 10 6" aria-hidden="true"><path d="M1 1l4 4 4-4" fill="none" stroke="currentColor" stroke-width="1.3" /></svg>
+          <svg width="10" height="6" viewBox="0 0 10 6" aria-hidden="true"
+            ><path d="M1 1l4 4 4-4" fill="none" stroke="currentColor" stroke-width="1.3" /></svg
+          >
         </span>
       </label>
       <i aria-hidden="true"></i>
     </div>
   {/each}
-  <p class="words">{thread.words}{#if thread.tag}<b>{thread.tag}</b>{/if}</p>
+  <p class="words">
+    {thread.words}{#if thread.tag}<b>{thread.tag}</b>{/if}
+  </p>
 </div>
 
 <style>

@@ -17,7 +17,15 @@
   const errors = $derived(trouble?.errors.names ?? []);
 </script>
 
-<form method="post" action="?/add" use:enhance={() => async ({ result, update }) => { await update({ reset: false }); if (result.type === 'success') names = ''; }}>
+<form
+  method="post"
+  action="?/add"
+  use:enhance={() =>
+    async ({ result, update }) => {
+      await update({ reset: false });
+      if (result.type === 'success') names = '';
+    }}
+>
   <h2>{first ? 'Add your athletes' : 'Add athletes'}</h2>
   <TextArea
     labelText="Names, one a line"

@@ -5,8 +5,24 @@
   import { massFromKg, type MassUnit } from '$core/units';
   import type { Trouble } from './AddAthletes.svelte';
 
-  let { person, mass, editable, trouble }: {
-    person: { name: string; birthDate: string | null; sex: string | null; bodyMassKg: number | null; liftLevel: string; jumpLevel: string; jumpSeasons: number | null; growthCmPerMonth: number | null; role: string | null; guardianConsent: boolean };
+  let {
+    person,
+    mass,
+    editable,
+    trouble,
+  }: {
+    person: {
+      name: string;
+      birthDate: string | null;
+      sex: string | null;
+      bodyMassKg: number | null;
+      liftLevel: string;
+      jumpLevel: string;
+      jumpSeasons: number | null;
+      growthCmPerMonth: number | null;
+      role: string | null;
+      guardianConsent: boolean;
+    };
     mass: MassUnit;
     editable: boolean;
     trouble: Trouble | null;
@@ -19,20 +35,69 @@
 
 <section>
   <h2>Facts</h2>
-  <form method="post" action="?/facts" use:enhance={() => ({ update }) => update({ reset: false })}>
+  <form
+    method="post"
+    action="?/facts"
+    use:enhance={() =>
+      ({ update }) =>
+        update({ reset: false })}
+  >
     <fieldset disabled={!editable}>
-      <TextInput size="sm" labelText="Name" name="name" value={text('name', person.name)} invalid={!!error('name')} invalidText={error('name')} />
+      <TextInput
+        size="sm"
+        labelText="Name"
+        name="name"
+        value={text('name', person.name)}
+        invalid={!!error('name')}
+        invalidText={error('name')}
+      />
       <div class="two">
-        <TextInput size="sm" type="date" labelText="Birth date" name="birthDate" value={text('birthDate', person.birthDate)} invalid={!!error('birthDate')} invalidText={error('birthDate')} />
-        <TextInput size="sm" labelText="Body mass, {mass}" name="bodyMassKg" value={text('bodyMassKg', shown(person.bodyMassKg === null ? null : massFromKg(person.bodyMassKg, mass)))} invalid={!!error('bodyMassKg')} invalidText={error('bodyMassKg')} />
+        <TextInput
+          size="sm"
+          type="date"
+          labelText="Birth date"
+          name="birthDate"
+          value={text('birthDate', person.birthDate)}
+          invalid={!!error('birthDate')}
+          invalidText={error('birthDate')}
+        />
+        <TextInput
+          size="sm"
+          labelText="Body mass, {mass}"
+          name="bodyMassKg"
+          value={text('bodyMassKg', shown(person.bodyMassKg === null ? null : massFromKg(person.bodyMassKg, mass)))}
+          invalid={!!error('bodyMassKg')}
+          invalidText={error('bodyMassKg')}
+        />
         <Select size="sm" labelText="Sex" name="sex" selected={text('sex', person.sex)}>
-          <SelectItem value="" text="not noted" /><SelectItem value="female" text="female" /><SelectItem value="male" text="male" />
+          <SelectItem value="" text="not noted" /><SelectItem value="female" text="female" /><SelectItem
+            value="male"
+            text="male"
+          />
         </Select>
         <TextInput size="sm" labelText="Role" name="role" value={text('role', person.role)} />
-        <Select size="sm" labelText="Lift level" name="liftLevel" selected={text('liftLevel', person.liftLevel)}>{#each LEVELS as level (level)}<SelectItem value={level} text={level} />{/each}</Select>
-        <Select size="sm" labelText="Jump level" name="jumpLevel" selected={text('jumpLevel', person.jumpLevel)}>{#each LEVELS as level (level)}<SelectItem value={level} text={level} />{/each}</Select>
-        <TextInput size="sm" labelText="Jump seasons" name="jumpSeasons" value={text('jumpSeasons', shown(person.jumpSeasons))} invalid={!!error('jumpSeasons')} invalidText={error('jumpSeasons')} />
-        <TextInput size="sm" labelText="Growth, cm a month" name="growthCmPerMonth" value={text('growthCmPerMonth', shown(person.growthCmPerMonth))} invalid={!!error('growthCmPerMonth')} invalidText={error('growthCmPerMonth')} />
+        <Select size="sm" labelText="Lift level" name="liftLevel" selected={text('liftLevel', person.liftLevel)}
+          >{#each LEVELS as level (level)}<SelectItem value={level} text={level} />{/each}</Select
+        >
+        <Select size="sm" labelText="Jump level" name="jumpLevel" selected={text('jumpLevel', person.jumpLevel)}
+          >{#each LEVELS as level (level)}<SelectItem value={level} text={level} />{/each}</Select
+        >
+        <TextInput
+          size="sm"
+          labelText="Jump seasons"
+          name="jumpSeasons"
+          value={text('jumpSeasons', shown(person.jumpSeasons))}
+          invalid={!!error('jumpSeasons')}
+          invalidText={error('jumpSeasons')}
+        />
+        <TextInput
+          size="sm"
+          labelText="Growth, cm a month"
+          name="growthCmPerMonth"
+          value={text('growthCmPerMonth', shown(person.growthCmPerMonth))}
+          invalid={!!error('growthCmPerMonth')}
+          invalidText={error('growthCmPerMonth')}
+        />
       </div>
       <Checkbox labelText="Guardian consent noted (under 18)" name="guardianConsent" checked={person.guardianConsent} />
       {#if editable}<Button type="submit" size="small" kind="tertiary">Keep facts</Button>{/if}
@@ -53,7 +118,7 @@
   }
   .two {
     display: grid;
-    grid-template-columns: 1fr 1fr;
+    grid-template-columns: repeat(2, minmax(0, 1fr));
     gap: 12px;
     align-items: end;
   }

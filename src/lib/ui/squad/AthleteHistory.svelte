@@ -1,5 +1,17 @@
 <script lang="ts">
-  let { lines }: { lines: readonly { id: string; day: string; who: string; what: string; from: string | null; to: string | null; rules: readonly string[] }[] } = $props();
+  let {
+    lines,
+  }: {
+    lines: readonly {
+      id: string;
+      day: string;
+      who: string;
+      what: string;
+      from: string | null;
+      to: string | null;
+      rules: readonly string[];
+    }[];
+  } = $props();
 </script>
 
 <section>
@@ -8,7 +20,11 @@
     {#each lines as { id, day, who, what, from, to, rules } (id)}
       <li>
         <span class="figure">{day.slice(8)}/{day.slice(5, 7)}</span>
-        <span>{what}{#if to} <b>{from ? `${from} → ` : ''}{to}</b>{/if} <span class="rule-id">{rules.join(' · ')}</span></span>
+        <span
+          >{what}{#if to}{' '}<b>{from ? `${from} → ` : ''}{to}</b>{/if}{' '}<span class="rule-id"
+            >{rules.join(' · ')}</span
+          ></span
+        >
         <span class="note">{who}</span>
       </li>
     {:else}<li class="note">Nothing yet.</li>{/each}

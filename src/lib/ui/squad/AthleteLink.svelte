@@ -6,10 +6,14 @@
 
 <div class="link">
   {#if link}
-    <p class="note">Give this to the athlete: it opens the check-in and the card, without an account. It is shown once.</p>
+    <p class="note">
+      Give this to the athlete: it opens the check-in and the card, without an account. It is shown once.
+    </p>
     <input readonly value={link} aria-label="Check-in link" onfocus={(event) => event.currentTarget.select()} />
   {/if}
-  <form method="post" action="?/link" use:enhance><button class="quiet">{hasLink ? 'New check-in link (ends the old one)' : 'Make a check-in link'}</button></form>
+  <form method="post" action="?/link" use:enhance>
+    <button class="quiet">{hasLink ? 'New check-in link (ends the old one)' : 'Make a check-in link'}</button>
+  </form>
   {#if hasLink}<form method="post" action="?/revoke" use:enhance><button class="quiet">End the link</button></form>{/if}
 </div>
 

@@ -5,9 +5,30 @@
   import type { MassUnit } from '$core/units';
   import type { Trouble } from './AddAthletes.svelte';
 
-  let { tests, lifts, jumps, screens, liftNames, jumpNames, mass, today, editable, trouble }: {
+  let {
+    tests,
+    lifts,
+    jumps,
+    screens,
+    liftNames,
+    jumpNames,
+    mass,
+    today,
+    editable,
+    trouble,
+  }: {
     tests: Readonly<Partial<Record<string, 'passed' | 'failed'>>>;
-    lifts: readonly { id: string; name: string; day: string; loadKg: number; reps: number; medianKg: number | null; spreadKg: number | null; inDate: boolean; timesMass: number | null }[];
+    lifts: readonly {
+      id: string;
+      name: string;
+      day: string;
+      loadKg: number;
+      reps: number;
+      medianKg: number | null;
+      spreadKg: number | null;
+      inDate: boolean;
+      timesMass: number | null;
+    }[];
     jumps: readonly { name: string; day: string; heightM: number }[];
     screens: readonly string[];
     liftNames: Readonly<Record<string, string>>;
@@ -27,23 +48,86 @@
 </script>
 
 <section>
-  <header><h2>Loads and tests</h2>{#if editable}<button class="quiet" aria-expanded={open} onclick={() => (open = !open)}>{open ? 'Close' : 'Add a result'}</button>{/if}</header>
+  <header>
+    <h2>Loads and tests</h2>
+    {#if editable}<button class="quiet" aria-expanded={open} onclick={() => (open = !open)}
+        >{open ? 'Close' : 'Add a result'}</button
+      >{/if}
+  </header>
   {#if open || trouble}
-    <form method="post" action="?/result" use:enhance={() => async ({ result, update }) => { await update({ reset: false }); if (result.type === 'success') open = false; }}>
+    <form
+      method="post"
+      action="?/result"
+      use:enhance={() =>
+        async ({ result, update }) => {
+          await update({ reset: false });
+          if (result.type === 'success') open = false;
+        }}
+    >
       <Select size="sm" labelText="What" name="test" bind:selected={test}>
-        <SelectItemGroup label="Lift">{#each Object.entries(liftNames) as [id, name] (id)}<SelectItem value={id} text={name} />{/each}</SelectItemGroup>
-        <SelectItemGroup label="Jump">{#each Object.entries(jumpNames) as [id, name] (id)}<SelectItem value={id} text={name} />{/each}</SelectItemGroup>
-        <SelectItemGroup label="Screen">{#each screens as id (id)}<SelectItem value={id} text={id} />{/each}</SelectItemGroup>
+        <SelectItemGroup label="Lift"
+          >{#each Object.entries(liftNames) as [id, name] (id)}<SelectItem
+              value={id}
+              text={name}
+            />{/each}</SelectItemGroup
+        >
+        <SelectItemGroup label="Jump"
+          >{#each Object.entries(jumpNames) as [id, name] (id)}<SelectItem
+              value={id}
+              text={name}
+            />{/each}</SelectItemGroup
+        >
+        <SelectItemGroup label="Screen"
+          >{#each screens as id (id)}<SelectItem value={id} text={id} />{/each}</SelectItemGroup
+        >
       </Select>
-      <TextInput size="sm" type="date" labelText="Day" name="day" value={text('day', today)} invalid={!!error('day')} invalidText={error('day')} />
+      <TextInput
+        size="sm"
+        type="date"
+        labelText="Day"
+        name="day"
+        value={text('day', today)}
+        invalid={!!error('day')}
+        invalidText={error('day')}
+      />
       {#if test in liftNames}
-        <TextInput size="sm" labelText="Load, {mass}" name="load" value={text('load')} invalid={!!error('load')} invalidText={error('load')} />
-        <TextInput size="sm" labelText="Reps" name="reps" value={text('reps')} invalid={!!error('reps')} invalidText={error('reps')} />
-        <TextInput size="sm" labelText="RIR" name="rir" value={text('rir', '0')} invalid={!!error('rir')} invalidText={error('rir')} />
+        <TextInput
+          size="sm"
+          labelText="Load, {mass}"
+          name="load"
+          value={text('load')}
+          invalid={!!error('load')}
+          invalidText={error('load')}
+        />
+        <TextInput
+          size="sm"
+          labelText="Reps"
+          name="reps"
+          value={text('reps')}
+          invalid={!!error('reps')}
+          invalidText={error('reps')}
+        />
+        <TextInput
+          size="sm"
+          labelText="RIR"
+          name="rir"
+          value={text('rir', '0')}
+          invalid={!!error('rir')}
+          invalidText={error('rir')}
+        />
       {:else if test in jumpNames}
-        <TextInput size="sm" labelText="Height, cm" name="height" value={text('height')} invalid={!!error('height')} invalidText={error('height')} />
+        <TextInput
+          size="sm"
+          labelText="Height, cm"
+          name="height"
+          value={text('height')}
+          invalid={!!error('height')}
+          invalidText={error('height')}
+        />
       {:else}
-        <Select size="sm" labelText="Result" name="passed" selected={text('passed', 'passed')}><SelectItem value="passed" text="passed" /><SelectItem value="failed" text="failed" /></Select>
+        <Select size="sm" labelText="Result" name="passed" selected={text('passed', 'passed')}
+          ><SelectItem value="passed" text="passed" /><SelectItem value="failed" text="failed" /></Select
+        >
       {/if}
       <Button type="submit" size="small" kind="tertiary">Keep result</Button>
     </form>
@@ -54,20 +138,41 @@
         <tr class:old={!lift.inDate}>
           <th scope="row">{lift.name}</th>
           <td class="figure">{lift.medianKg === null ? '·' : `${formatMass(lift.medianKg, mass)} e1RM`}</td>
-          <td class="note">{lift.spreadKg === null ? '' : `± ${formatMass(lift.spreadKg / 2, mass)} between formulas`}{lift.timesMass === null ? '' : ` · ${lift.timesMass.toFixed(2)} × body mass`}</td>
-          <td class="note">{formatMass(lift.loadKg, mass)} × {lift.reps}, {lift.day}{lift.inDate ? '' : ', past its time'}</td>
+          <td class="note"
+            >{lift.spreadKg === null
+              ? ''
+              : `± ${formatMass(lift.spreadKg / 2, mass)} between formulas`}{lift.timesMass === null
+              ? ''
+              : ` · ${lift.timesMass.toFixed(2)} × body mass`}</td
+          >
+          <td class="note"
+            >{formatMass(lift.loadKg, mass)} × {lift.reps}, {lift.day}{lift.inDate ? '' : ', past its time'}</td
+          >
         </tr>
       {/each}
       {#each jumps as jump (jump.name + jump.day)}
-        <tr><th scope="row">{jump.name}</th><td class="figure">{(jump.heightM * 100).toFixed(1)} cm</td><td></td><td class="note">{jump.day}</td></tr>
+        <tr
+          ><th scope="row">{jump.name}</th><td class="figure">{(jump.heightM * 100).toFixed(1)} cm</td><td></td><td
+            class="note">{jump.day}</td
+          ></tr
+        >
       {/each}
-      {#if lifts.length + jumps.length === 0}<tr><td class="note" colspan="4">No lift or jump yet: loads go by RIR, and the first session finds them. <span class="rule-id">DOSE-2</span></td></tr>{/if}
+      {#if lifts.length + jumps.length === 0}<tr
+          ><td class="note" colspan="4"
+            >No lift or jump yet: loads go by RIR, and the first session finds them. <span class="rule-id">DOSE-2</span
+            ></td
+          ></tr
+        >{/if}
     </tbody>
   </table>
   <p class="screens">
     <span class="label">Screens</span>
-    {#each known as screen (screen)}<b class:failed={tests[screen] === 'failed'}>{screen}{tests[screen] === 'failed' ? ' not passed' : ''}</b>{/each}
-    {#if known.length === 0}<span class="note">none done: the bottom of each range until they are <span class="rule-id">START-2</span></span>{/if}
+    {#each known as screen (screen)}<b class:failed={tests[screen] === 'failed'}
+        >{screen}{tests[screen] === 'failed' ? ' not passed' : ''}</b
+      >{/each}
+    {#if known.length === 0}<span class="note"
+        >none done: the bottom of each range until they are <span class="rule-id">START-2</span></span
+      >{/if}
   </p>
 </section>
 
@@ -102,6 +207,10 @@
     border-bottom: var(--rule);
     height: 32px;
     padding-right: 12px;
+  }
+  th,
+  .figure {
+    white-space: nowrap;
   }
   .old {
     color: var(--pizarra);

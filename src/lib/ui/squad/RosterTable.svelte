@@ -27,19 +27,35 @@
 <div class="scroll">
   <table>
     <thead>
-      <tr><th>Athlete</th><th class="num">Age</th><th class="num">Mass, {mass}</th><th>Lift level</th><th>Jump level</th><th>Not known yet</th><th>Mornings</th><th>Complaints</th></tr>
+      <tr
+        ><th>Athlete</th><th class="num">Age</th><th class="num">Mass, {mass}</th><th>Lift level</th><th>Jump level</th
+        ><th>Not known yet</th><th>Mornings</th><th>Complaints</th></tr
+      >
     </thead>
     <tbody>
       {#each athletes as row (row.id)}
         <tr>
-          <td><a href="/squad/{squadId}/{row.id}">{row.name}</a>{#if row.role}<span class="note role">{row.role}</span>{/if}</td>
+          <td
+            ><a href="/squad/{squadId}/{row.id}">{row.name}</a>{#if row.role}<span class="note role">{row.role}</span
+              >{/if}</td
+          >
           <td class="num figure">{row.age ?? '·'}</td>
           <td class="num figure">{row.bodyMassKg === null ? '·' : Math.round(massFromKg(row.bodyMassKg, mass))}</td>
           <td>{row.liftLevel}</td>
           <td>{row.jumpLevel}</td>
           <td class="note">{row.unknown.length === 0 ? '' : listWords(row.unknown)}</td>
-          <td class="mornings">{#each row.mornings.slice(-shownMornings) as { day, answer } (day)}<MorningString {answer} width={26} />{/each}</td>
-          <td>{#each row.complaints as { place, score, column } (place)}<span class:warn-text={column === 'stop'}>{place} {score}</span> {/each}</td>
+          <td class="mornings"
+            >{#each row.mornings.slice(-shownMornings) as { day, answer } (day)}<MorningString
+                {answer}
+                width={26}
+              />{/each}</td
+          >
+          <td
+            >{#each row.complaints as { place, score, column } (place)}<span class:warn-text={column === 'stop'}
+                >{place} {score}</span
+              >
+            {/each}</td
+          >
         </tr>
       {/each}
     </tbody>

@@ -6,7 +6,14 @@
   import type { Kit } from '$lib/model/kit';
   import type { Trouble } from './AddAthletes.svelte';
 
-  let { squad, events, equipment, today, editable, trouble }: {
+  let {
+    squad,
+    events,
+    equipment,
+    today,
+    editable,
+    trouble,
+  }: {
     squad: { gymDays: readonly GymDay[]; kit: Kit };
     events: readonly { id: string; day: string; name: string; kind: string }[];
     equipment: readonly string[];
@@ -17,7 +24,10 @@
 
   const gym = $derived(squad.gymDays[0]);
   const KINDS = ['friendly', 'league', 'cup', 'final'];
-  const keep = () => ({ update }: { update: (options: { reset: boolean }) => Promise<void> }) => update({ reset: false });
+  const keep =
+    () =>
+    ({ update }: { update: (options: { reset: boolean }) => Promise<void> }) =>
+      update({ reset: false });
   const inForm = (form: string, field: string, value: string): string => trouble(form)?.typed[field] ?? value;
   const error = (form: string, field: string): string | undefined => trouble(form)?.errors[field]?.[0];
 </script>
@@ -29,18 +39,41 @@
       <form method="post" action="?/gymDays" use:enhance={keep}>
         <div class="days">
           {#each [1, 2, 3, 4, 5, 6, 7] as weekday (weekday)}
-            <label><input type="checkbox" name="weekdays" value={weekday} checked={squad.gymDays.some((day) => day.weekday === weekday)} /><span>{weekdayWord(weekday)}</span></label>
+            <label
+              ><input
+                type="checkbox"
+                name="weekdays"
+                value={weekday}
+                checked={squad.gymDays.some((day) => day.weekday === weekday)}
+              /><span>{weekdayWord(weekday)}</span></label
+            >
           {/each}
         </div>
         {#if error('gymDays', 'weekdays')}<p class="warn-text">{error('gymDays', 'weekdays')}</p>{/if}
         <div class="two">
-          <TextInput size="sm" labelText="Start" name="start" value={inForm('gymDays', 'start', gym?.start ?? '18:00')} invalid={!!error('gymDays', 'start')} invalidText={error('gymDays', 'start')} />
-          <TextInput size="sm" labelText="Minutes" name="minutes" value={inForm('gymDays', 'minutes', String(gym?.minutes ?? 60))} invalid={!!error('gymDays', 'minutes')} invalidText={error('gymDays', 'minutes')} />
+          <TextInput
+            size="sm"
+            labelText="Start"
+            name="start"
+            value={inForm('gymDays', 'start', gym?.start ?? '18:00')}
+            invalid={!!error('gymDays', 'start')}
+            invalidText={error('gymDays', 'start')}
+          />
+          <TextInput
+            size="sm"
+            labelText="Minutes"
+            name="minutes"
+            value={inForm('gymDays', 'minutes', String(gym?.minutes ?? 60))}
+            invalid={!!error('gymDays', 'minutes')}
+            invalidText={error('gymDays', 'minutes')}
+          />
         </div>
         <Button type="submit" size="small" kind="tertiary">Keep gym days</Button>
       </form>
     {:else}
-      <p>{squad.gymDays.map((day) => `${weekdayWord(day.weekday)} ${day.start}, ${String(day.minutes)} min`).join(' · ')}</p>
+      <p>
+        {squad.gymDays.map((day) => `${weekdayWord(day.weekday)} ${day.start}, ${String(day.minutes)} min`).join(' · ')}
+      </p>
     {/if}
   </section>
   <section>
@@ -49,17 +82,38 @@
       {#each events as { id, day, name, kind } (id)}
         <li>
           <span><b>{dayWords(day, weekdayOf(day))}</b> {name} <span class="note">{kind}</span></span>
-          {#if editable}<form method="post" action="?/removeEvent" use:enhance><input type="hidden" name="id" value={id} /><button class="quiet" aria-label="Remove {name}, {day}">Remove</button></form>{/if}
+          {#if editable}<form method="post" action="?/removeEvent" use:enhance>
+              <input type="hidden" name="id" value={id} /><button class="quiet" aria-label="Remove {name}, {day}"
+                >Remove</button
+              >
+            </form>{/if}
         </li>
       {:else}<li class="note">None in the next weeks. A match day shapes the days around it.</li>{/each}
     </ul>
     {#if editable}
       <form method="post" action="?/addEvent" use:enhance>
         <div class="two">
-          <TextInput size="sm" type="date" labelText="Day" name="day" value={inForm('addEvent', 'day', today)} invalid={!!error('addEvent', 'day')} invalidText={error('addEvent', 'day')} />
-          <Select size="sm" labelText="Kind" name="kind" selected={inForm('addEvent', 'kind', 'league')}>{#each KINDS as kind (kind)}<SelectItem value={kind} text={kind} />{/each}</Select>
+          <TextInput
+            size="sm"
+            type="date"
+            labelText="Day"
+            name="day"
+            value={inForm('addEvent', 'day', today)}
+            invalid={!!error('addEvent', 'day')}
+            invalidText={error('addEvent', 'day')}
+          />
+          <Select size="sm" labelText="Kind" name="kind" selected={inForm('addEvent', 'kind', 'league')}
+            >{#each KINDS as kind (kind)}<SelectItem value={kind} text={kind} />{/each}</Select
+          >
         </div>
-        <TextInput size="sm" labelText="Against, or what" name="name" value={inForm('addEvent', 'name', '')} invalid={!!error('addEvent', 'name')} invalidText={error('addEvent', 'name')} />
+        <TextInput
+          size="sm"
+          labelText="Against, or what"
+          name="name"
+          value={inForm('addEvent', 'name', '')}
+          invalid={!!error('addEvent', 'name')}
+          invalidText={error('addEvent', 'name')}
+        />
         <Button type="submit" size="small" kind="tertiary">Add event</Button>
       </form>
     {/if}
@@ -69,14 +123,47 @@
     {#if editable}
       <form method="post" action="?/kit" use:enhance={keep}>
         <div class="kit">
-          {#each equipment as item (item)}<Checkbox labelText={item} name="equipment" value={item} checked={squad.kit.equipment.includes(item)} />{/each}
+          {#each equipment as item (item)}<Checkbox
+              labelText={item}
+              name="equipment"
+              value={item}
+              checked={squad.kit.equipment.includes(item)}
+            />{/each}
         </div>
         <div class="two">
-          <TextInput size="sm" labelText="Racks" name="racks" value={inForm('kit', 'racks', String(squad.kit.racks))} invalid={!!error('kit', 'racks')} invalidText={error('kit', 'racks')} />
-          <TextInput size="sm" labelText="Bar, kg" name="barKg" value={inForm('kit', 'barKg', String(squad.kit.barKg))} invalid={!!error('kit', 'barKg')} invalidText={error('kit', 'barKg')} />
+          <TextInput
+            size="sm"
+            labelText="Racks"
+            name="racks"
+            value={inForm('kit', 'racks', String(squad.kit.racks))}
+            invalid={!!error('kit', 'racks')}
+            invalidText={error('kit', 'racks')}
+          />
+          <TextInput
+            size="sm"
+            labelText="Bar, kg"
+            name="barKg"
+            value={inForm('kit', 'barKg', String(squad.kit.barKg))}
+            invalid={!!error('kit', 'barKg')}
+            invalidText={error('kit', 'barKg')}
+          />
         </div>
-        <TextInput size="sm" labelText="Smallest plate, kg" name="smallestPlateKg" value={inForm('kit', 'smallestPlateKg', String(squad.kit.smallestPlateKg))} invalid={!!error('kit', 'smallestPlateKg')} invalidText={error('kit', 'smallestPlateKg')} />
-        <TextInput size="sm" labelText="Bells, kg" name="bellsKg" value={inForm('kit', 'bellsKg', squad.kit.bellsKg.join(', '))} invalid={!!error('kit', 'bellsKg')} invalidText={error('kit', 'bellsKg')} />
+        <TextInput
+          size="sm"
+          labelText="Smallest plate, kg"
+          name="smallestPlateKg"
+          value={inForm('kit', 'smallestPlateKg', String(squad.kit.smallestPlateKg))}
+          invalid={!!error('kit', 'smallestPlateKg')}
+          invalidText={error('kit', 'smallestPlateKg')}
+        />
+        <TextInput
+          size="sm"
+          labelText="Bells, kg"
+          name="bellsKg"
+          value={inForm('kit', 'bellsKg', squad.kit.bellsKg.join(', '))}
+          invalid={!!error('kit', 'bellsKg')}
+          invalidText={error('kit', 'bellsKg')}
+        />
         <Button type="submit" size="small" kind="tertiary">Keep kit</Button>
       </form>
     {:else}
@@ -131,7 +218,7 @@
   }
   .two {
     display: grid;
-    grid-template-columns: 1fr 1fr;
+    grid-template-columns: repeat(2, minmax(0, 1fr));
     gap: 10px;
   }
   .kit {

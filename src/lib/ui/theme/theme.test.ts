@@ -4,11 +4,16 @@ import { makeThemeCss } from './make-theme-css';
 import tokens from './tokens.json';
 
 type Palette = Record<string, string>;
-const THEMES: readonly [string, Palette][] = [['cal', tokens.palette.cal], ['noche', tokens.palette.noche]];
+const THEMES: readonly [string, Palette][] = [
+  ['cal', tokens.palette.cal],
+  ['noche', tokens.palette.noche],
+];
 
 function contrast(a: string, b: string): number {
   const light = (hex: string): number => {
-    const [r = 0, g = 0, bl = 0] = [1, 3, 5].map((i) => parseInt(hex.slice(i, i + 2), 16) / 255).map((c) => (c <= 0.03928 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4));
+    const [r = 0, g = 0, bl = 0] = [1, 3, 5]
+      .map((i) => parseInt(hex.slice(i, i + 2), 16) / 255)
+      .map((c) => (c <= 0.03928 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4));
     return 0.2126 * r + 0.7152 * g + 0.0722 * bl;
   };
   const [x, y] = [light(a), light(b)].sort((m, n) => n - m) as [number, number];
@@ -22,7 +27,8 @@ describe('theme', () => {
 
   it.each(THEMES)('%s: text reads on every ground', (_name, palette) => {
     for (const text of ['ink', 'ink-2', 'pizarra', 'almagre-t', 'anil', 'oliva', 'mora', 'albero-t'])
-      for (const ground of ['cal', 'cal-1']) expect(contrast(palette[text]!, palette[ground]!), `${text} on ${ground}`).toBeGreaterThanOrEqual(4.5);
+      for (const ground of ['cal', 'cal-1'])
+        expect(contrast(palette[text]!, palette[ground]!), `${text} on ${ground}`).toBeGreaterThanOrEqual(4.5);
     expect(contrast(palette['on-almagre']!, palette.almagre!)).toBeGreaterThanOrEqual(4.5);
   });
 

@@ -19,7 +19,13 @@ export const load: PageServerLoad = async ({ locals, url }) => {
   const { clubId, role } = identityOf(locals);
   const rows = await withClub(clubId, async (tx) => {
     const club = await loadClub(tx);
-    return { club, proposals: await loadProposals(tx, club.today), silent: await loadSilent(tx, club.today), unreferred: await loadUnreferred(tx), sessions: await loadDaySessions(tx, club.today) };
+    return {
+      club,
+      proposals: await loadProposals(tx, club.today),
+      silent: await loadSilent(tx, club.today),
+      unreferred: await loadUnreferred(tx),
+      sessions: await loadDaySessions(tx, club.today),
+    };
   });
   const { club, sessions } = rows;
   const squadId = club.squads.find(({ id }) => id === url.searchParams.get('squad'))?.id ?? null;
@@ -30,18 +36,44 @@ export const load: PageServerLoad = async ({ locals, url }) => {
     const own = sessions.filter((session) => session.squadId === squad.id && session.athleteId === null);
     if (!gym && own.length === 0) return [];
     const [session] = own;
-    const entries = (session?.lines ?? []).map((line) => ({ ...line, exercise: getExercise(LIBRARY, line.exerciseId) }));
+    const entries = (session?.lines ?? []).map((line) => ({
+      ...line,
+      exercise: getExercise(LIBRARY, line.exerciseId),
+    }));
     const timeline = layOut(entries, club.method.settings);
-    return [{
-      squadId: squad.id, squad: squad.name, start: gym?.start ?? '', href: `/bench/${squad.id}/${club.today}`, floor: session ? `/floor/${session.id}` : null,
-      state: session ? (session.logs.length > 0 ? 'begun' : 'ready') : 'to make', minutes: session?.minutes ?? gym?.minutes ?? 0,
-      beats: entries.flatMap((entry) => (timeline.beats[entry.slot] ?? []).map((beat) => ({ ...beat, family: entry.exercise.family }))),
-    }];
+    return [
+      {
+        squadId: squad.id,
+        squad: squad.name,
+        start: gym?.start ?? '',
+        href: `/bench/${squad.id}/${club.today}`,
+        floor: session ? `/floor/${session.id}` : null,
+        state: session ? (session.logs.length > 0 ? 'begun' : 'ready') : 'to make',
+        minutes: session?.minutes ?? gym?.minutes ?? 0,
+        beats: entries.flatMap((entry) =>
+          (timeline.beats[entry.slot] ?? []).map((beat) => ({ ...beat, family: entry.exercise.family })),
+        ),
+      },
+    ];
   });
-  const all = { href: '/calls', label: club.squads.length === 1 ? (club.squads[0]?.name ?? 'All squads') : 'All squads' };
+  const all = {
+    href: '/calls',
+    label: club.squads.length === 1 ? (club.squads[0]?.name ?? 'All squads') : 'All squads',
+  };
   return {
     thread: {
-      knots: [{ label: 'squad', value: squadId === null ? '/calls' : `/calls?squad=${squadId}`, options: [all, ...(club.squads.length > 1 ? club.squads.map(({ id, name }) => ({ href: `/calls?squad=${id}`, label: name })) : [])] }],
+      knots: [
+        {
+          label: 'squad',
+          value: squadId === null ? '/calls' : `/calls?squad=${squadId}`,
+          options: [
+            all,
+            ...(club.squads.length > 1
+              ? club.squads.map(({ id, name }) => ({ href: `/calls?squad=${id}`, label: name }))
+              : []),
+          ],
+        },
+      ],
       level: 1,
       words: sayDay(club.today),
       tag: null,
@@ -51,10 +83,17 @@ export const load: PageServerLoad = async ({ locals, url }) => {
     counts: { '/calls': calls.length },
     calls,
     today: today.sort((a, b) => (a.start < b.start ? -1 : 1)),
-    next: shown.map((squad) => ({ squad: squad.name, href: `/bench/${squad.id}/${nextCardDay(squad, club.today)}`, day: sayDay(nextCardDay(squad, club.today)), event: squad.events.find(({ day }) => day >= club.today) ?? null })),
+    next: shown.map((squad) => ({
+      squad: squad.name,
+      href: `/bench/${squad.id}/${nextCardDay(squad, club.today)}`,
+      day: sayDay(nextCardDay(squad, club.today)),
+      event: squad.events.find(({ day }) => day >= club.today) ?? null,
+    })),
     settled: settledToday({ ...rows, squadId }),
     hasSquads: club.squads.length > 0,
-    places: Object.entries(club.method.places).filter(([, { checkin }]) => checkin).map(([id, { name }]) => ({ id, name })),
+    places: Object.entries(club.method.places)
+      .filter(([, { checkin }]) => checkin)
+      .map(([id, { name }]) => ({ id, name })),
   };
 };
 
@@ -65,7 +104,18 @@ export const actions: Actions = {
     await withClub(clubId, async (tx) => {
       const club = await loadClub(tx);
       const [row] = await tx.update(complaint).set({ referredAt: new Date() }).where(eq(complaint.id, id)).returning();
-      if (row) await recordChanges(tx, clubId, [{ day: club.today, actor: userId, subject: 'referred', athleteId: row.athleteId, from: null, to: { place: row.place, score: row.score }, rules: ['SAFE-2'] }]);
+      if (row)
+        await recordChanges(tx, clubId, [
+          {
+            day: club.today,
+            actor: userId,
+            subject: 'referred',
+            athleteId: row.athleteId,
+            from: null,
+            to: { place: row.place, score: row.score },
+            rules: ['SAFE-2'],
+          },
+        ]);
     });
     return { referred: id };
   },

@@ -14,5 +14,13 @@ export const load: PageServerLoad = async ({ locals }) => {
   const [only] = sessions;
   if (sessions.length === 1 && only) redirect(307, `/floor/${only.id}`);
   const squads = new Map(club.squads.map(({ id, name }) => [id, name]));
-  return { clubName: club.name, massUnit: club.massUnit, sessions: sessions.map(({ id, squadId, minutes, athleteId }) => ({ id, name: `${squads.get(squadId) ?? ''}${athleteId === null ? '' : ', own card'}`, minutes })) };
+  return {
+    clubName: club.name,
+    massUnit: club.massUnit,
+    sessions: sessions.map(({ id, squadId, minutes, athleteId }) => ({
+      id,
+      name: `${squads.get(squadId) ?? ''}${athleteId === null ? '' : ', own card'}`,
+      minutes,
+    })),
+  };
 };

@@ -16,7 +16,12 @@ export const load: PageServerLoad = async ({ locals, url }) => {
   const club = await withClub(clubId, (tx) => loadClub(tx));
   const [first] = club.squads;
   if (first && !url.searchParams.has('new')) redirect(307, `/squad/${first.id}`);
-  return { clubName: club.name, massUnit: club.massUnit, sports: SPORTS.map(({ id, name }) => ({ id, name })), squads: club.squads.map(({ id, name }) => ({ id, name })) };
+  return {
+    clubName: club.name,
+    massUnit: club.massUnit,
+    sports: SPORTS.map(({ id, name }) => ({ id, name })),
+    squads: club.squads.map(({ id, name }) => ({ id, name })),
+  };
 };
 
 export const actions: Actions = {
@@ -27,8 +32,20 @@ export const actions: Actions = {
     const id = v7();
     await withClub(clubId, async (tx) => {
       const club = await loadClub(tx);
-      await tx.insert(squad).values({ clubId, id, ...form.value, phase: 'general', gymDays: [{ weekday: 2, start: '18:00', minutes: 60 }, { weekday: 4, start: '18:00', minutes: 60 }], kit: DEFAULT_KIT });
-      await recordChanges(tx, clubId, [{ day: club.today, actor: userId, subject: 'squad-made', squadId: id, from: null, to: form.value }]);
+      await tx.insert(squad).values({
+        clubId,
+        id,
+        ...form.value,
+        phase: 'general',
+        gymDays: [
+          { weekday: 2, start: '18:00', minutes: 60 },
+          { weekday: 4, start: '18:00', minutes: 60 },
+        ],
+        kit: DEFAULT_KIT,
+      });
+      await recordChanges(tx, clubId, [
+        { day: club.today, actor: userId, subject: 'squad-made', squadId: id, from: null, to: form.value },
+      ]);
     });
     redirect(303, `/squad/${id}`);
   },

@@ -11,8 +11,21 @@
 <div class="page">
   <h1>{data.squads.length === 0 ? 'Your first squad' : 'A new squad'}</h1>
   <p>Name it and choose its sport. Athletes come next: type them, or paste names from a spreadsheet.</p>
-  <form method="post" action="?/make" use:enhance={() => ({ update }) => update({ reset: false })}>
-    <TextInput labelText="Squad" name="name" placeholder="First team" bind:value={name} invalid={!!form?.errors.name} invalidText={form?.errors.name?.[0]} />
+  <form
+    method="post"
+    action="?/make"
+    use:enhance={() =>
+      ({ update }) =>
+        update({ reset: false })}
+  >
+    <TextInput
+      labelText="Squad"
+      name="name"
+      placeholder="First team"
+      bind:value={name}
+      invalid={!!form?.errors.name}
+      invalidText={form?.errors.name?.[0]}
+    />
     <Select labelText="Sport" name="sportId" selected={form?.typed.sportId ?? data.sports[0]?.id}>
       {#each data.sports as { id, name: sport } (id)}<SelectItem value={id} text={sport} />{/each}
     </Select>

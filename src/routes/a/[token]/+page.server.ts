@@ -27,11 +27,16 @@ export const load: PageServerLoad = async ({ params }) => {
     given: today ? { answer: today.answer, place: today.place } : null,
     newId: v7(),
     signs: SIGNS,
-    places: Object.entries(club.method.places).filter(([, { checkin }]) => checkin).map(([id, { name }]) => ({ id, name })),
+    places: Object.entries(club.method.places)
+      .filter(([, { checkin }]) => checkin)
+      .map(([id, { name }]) => ({ id, name })),
   };
 };
 
-const MESSAGES: Readonly<Record<string, string>> = { score_missing: 'How strong is the pain, 0 to 10?', place_missing: 'Where does it hurt?' };
+const MESSAGES: Readonly<Record<string, string>> = {
+  score_missing: 'How strong is the pain, 0 to 10?',
+  place_missing: 'Where does it hurt?',
+};
 
 export const actions: Actions = {
   default: async ({ params, request }) => {
@@ -44,16 +49,30 @@ export const actions: Actions = {
     if (typed.answer === null) return fail(400, { typed, messages: ['Choose how your legs feel.'] });
     const pain = typed.answer === 'pain';
     const parsed = checkInSchema.safeParse({
-      id: text('id') ?? v7(), answer: typed.answer, place: typed.answer === 'fine' || typed.answer === 'usual' ? null : typed.place,
-      side: pain ? typed.side : null, score: pain && typed.score !== null ? Number(typed.score) : null, signs: pain ? z.array(z.string()).parse(data.getAll('signs')) : [],
+      id: text('id') ?? v7(),
+      answer: typed.answer,
+      place: typed.answer === 'fine' || typed.answer === 'usual' ? null : typed.place,
+      side: pain ? typed.side : null,
+      score: pain && typed.score !== null ? Number(typed.score) : null,
+      signs: pain ? z.array(z.string()).parse(data.getAll('signs')) : [],
     });
-    if (!parsed.success) return fail(400, { typed, messages: parsed.error.issues.map(({ message }) => MESSAGES[message] ?? 'Something here does not read. Choose again.') });
+    if (!parsed.success)
+      return fail(400, {
+        typed,
+        messages: parsed.error.issues.map(
+          ({ message }) => MESSAGES[message] ?? 'Something here does not read. Choose again.',
+        ),
+      });
     const result = await withLink(params.token, async (tx, { athleteId }) => {
       const club = await loadClub(tx);
       return keepCheckIn(tx, club, athleteId, parsed.data, club.today, `athlete:${athleteId}`);
     });
     if (!result) error(404, NO_LINK);
     if (!result.ok) return fail(400, { typed, messages: ['This answer could not be kept. Try again.'] });
-    return { sent: parsed.data.answer, stop: pain && ((parsed.data.score ?? 0) >= 4 || parsed.data.signs.length > 0), proposed: result.value.length };
+    return {
+      sent: parsed.data.answer,
+      stop: pain && ((parsed.data.score ?? 0) >= 4 || parsed.data.signs.length > 0),
+      proposed: result.value.length,
+    };
   },
 };

@@ -7,7 +7,12 @@
   import MorningString from '$lib/ui/parts/MorningString.svelte';
 
   let { data, form } = $props();
-  const UNDER: Readonly<Record<Answer, string>> = { fine: 'nothing to report', usual: 'as after most lifts', tight: 'more than the work explains', pain: '0 to 10, and where' };
+  const UNDER: Readonly<Record<Answer, string>> = {
+    fine: 'nothing to report',
+    usual: 'as after most lifts',
+    tight: 'more than the work explains',
+    pain: '0 to 10, and where',
+  };
   // svelte-ignore state_referenced_locally
   let answer = $state<Answer | null>((form && 'typed' in form ? (form.typed?.answer as Answer | null) : null) ?? null);
   // svelte-ignore state_referenced_locally
@@ -25,7 +30,10 @@
   {#if sent && !again}
     <h1>Thanks, {data.firstName}</h1>
     {#if sent.stop}
-      <p class="stop">Do not train on it. Tell your coach and see a clinician before you load it again. Chest pain, fainting, a knock to the head or fever: get help now.</p>
+      <p class="stop">
+        Do not train on it. Tell your coach and see a clinician before you load it again. Chest pain, fainting, a knock
+        to the head or fever: get help now.
+      </p>
     {:else if sent.proposed > 0}
       <p>Your coach gets a proposal from this. Nothing changes until they agree.</p>
     {:else}
@@ -39,10 +47,14 @@
   {:else}
     <form
       method="post"
-      use:enhance={() => async ({ result, update }) => {
-        away = result.type === 'error' && result.status === undefined;
-        if (!away) { again = false; await update({ reset: false }); }
-      }}
+      use:enhance={() =>
+        async ({ result, update }) => {
+          away = result.type === 'error' && result.status === undefined;
+          if (!away) {
+            again = false;
+            await update({ reset: false });
+          }
+        }}
     >
       <input type="hidden" name="id" value={data.newId} />
       <p class="hello">{data.firstName}, the morning after</p>
@@ -52,14 +64,19 @@
           <label class="answer">
             <input type="radio" name="answer" value={option} bind:group={answer} />
             <MorningString answer={option} width={54} bold />
-            <span><b>{ANSWER_WORDS[option].replace(/^./, (first) => first.toUpperCase())}</b><small>{UNDER[option]}</small></span>
+            <span
+              ><b>{ANSWER_WORDS[option].replace(/^./, (first) => first.toUpperCase())}</b><small>{UNDER[option]}</small
+              ></span
+            >
           </label>
         {/each}
       </fieldset>
       {#if answer === 'pain'}
         <fieldset class="scores">
           <legend><h2>How strong?</h2></legend>
-          {#each Array.from({ length: 11 }, (_, i) => i) as n (n)}<label><input type="radio" name="score" value={n} /><span>{n}</span></label>{/each}
+          {#each Array.from({ length: 11 }, (_, i) => i) as n (n)}<label
+              ><input type="radio" name="score" value={n} /><span>{n}</span></label
+            >{/each}
         </fieldset>
       {/if}
       {#if asksPlace}
@@ -68,17 +85,27 @@
       {#if answer === 'pain'}
         <fieldset class="signs">
           <legend><h2>Any of these? <small>skip if none</small></h2></legend>
-          {#each data.signs as sign (sign)}<label><input type="checkbox" name="signs" value={sign} /><span>{sign}</span></label>{/each}
+          {#each data.signs as sign (sign)}<label
+              ><input type="checkbox" name="signs" value={sign} /><span>{sign}</span></label
+            >{/each}
         </fieldset>
         <fieldset class="signs">
           <legend class="visually-hidden">Side</legend>
-          {#each ['left', 'right', 'both'] as side (side)}<label><input type="radio" name="side" value={side} /><span>{side}</span></label>{/each}
+          {#each ['left', 'right', 'both'] as side (side)}<label
+              ><input type="radio" name="side" value={side} /><span>{side}</span></label
+            >{/each}
         </fieldset>
       {/if}
       <div class="send">
         {#each messages as message (message)}<p class="warn-text" role="alert">{message}</p>{/each}
         {#if away}<p class="warn-text" role="alert">No connection. Your answer is still here: press Send again.</p>{/if}
-        <p class="note">{answer === 'tight' ? 'Your coach gets a proposal. Nothing changes until they agree.' : answer === 'pain' ? 'Pain from 4, or a sign, stops work there until a clinician has looked.' : 'Ten seconds, once a day.'}</p>
+        <p class="note">
+          {answer === 'tight'
+            ? 'Your coach gets a proposal. Nothing changes until they agree.'
+            : answer === 'pain'
+              ? 'Pain from 4, or a sign, stops work there until a clinician has looked.'
+              : 'Ten seconds, once a day.'}
+        </p>
         <button class="main">Send</button>
       </div>
     </form>
@@ -107,8 +134,8 @@
     line-height: 22px;
   }
   h1 {
-    font-size: 28px;
-    line-height: 34px;
+    font-size: 25px;
+    line-height: 32px;
   }
   .hello {
     color: var(--ink-2);

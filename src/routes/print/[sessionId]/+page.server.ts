@@ -27,12 +27,32 @@ export const load: PageServerLoad = async ({ locals, params }) => {
   const squad = club.squads.find(({ id }) => id === session.squadId);
   if (!squad) error(404, 'There is no such squad.');
   const card = cardOf(session);
-  const brief = makeBrief({ club, squad, athletes, lastDone: new Map(), sessions: [] }, { day: session.day, phase: session.phase, minutes: session.minutes, keepPrevious: true, athleteId: session.athleteId });
+  const brief = makeBrief(
+    { club, squad, athletes, lastDone: new Map(), sessions: [] },
+    {
+      day: session.day,
+      phase: session.phase,
+      minutes: session.minutes,
+      keepPrevious: true,
+      athleteId: session.athleteId,
+    },
+  );
   const { minutes, contacts, timeline } = assessCard(card, brief, LIBRARY, club.method);
-  const views = viewsOf(new Set([...card.lines.map((line) => line.exerciseId), ...card.overrides.flatMap((own) => own.exerciseId ?? [])]), LIBRARY);
+  const views = viewsOf(
+    new Set([...card.lines.map((line) => line.exerciseId), ...card.overrides.flatMap((own) => own.exerciseId ?? [])]),
+    LIBRARY,
+  );
   const people = athletes.filter(({ id }) => session.athleteId === null || id === session.athleteId);
   // a column for each line on which anyone has a load or something of their own
-  const columns = card.lines.filter((line) => card.overrides.some((own) => own.slot === line.slot && (own.dose.loadKg !== null || own.exerciseId !== line.exerciseId || formatSets(own.dose) !== formatSets(line.dose))));
+  const columns = card.lines.filter((line) =>
+    card.overrides.some(
+      (own) =>
+        own.slot === line.slot &&
+        (own.dose.loadKg !== null ||
+          own.exerciseId !== line.exerciseId ||
+          formatSets(own.dose) !== formatSets(line.dose)),
+    ),
+  );
   return {
     title: `${squad.name}${session.athleteId === null ? '' : ` · ${people[0]?.name ?? ''}`}`,
     day: sayDay(session.day),
@@ -42,8 +62,15 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     contacts,
     totalMinutes: session.minutes,
     lines: card.lines.map((line) => ({
-      slot: line.slot, block: line.block, group: line.group, name: views[line.exerciseId]?.name ?? line.exerciseId, family: views[line.exerciseId]?.family ?? 'mobility',
-      dose: formatDose({ ...line.dose, loadKg: null, percent: null }, club.massUnit), cues: views[line.exerciseId]?.cues.join(' ') ?? '', partner: views[line.exerciseId]?.partner ?? null, pins: views[line.exerciseId]?.pins ?? false,
+      slot: line.slot,
+      block: line.block,
+      group: line.group,
+      name: views[line.exerciseId]?.name ?? line.exerciseId,
+      family: views[line.exerciseId]?.family ?? 'mobility',
+      dose: formatDose({ ...line.dose, loadKg: null, percent: null }, club.massUnit),
+      cues: views[line.exerciseId]?.cues.join(' ') ?? '',
+      partner: views[line.exerciseId]?.partner ?? null,
+      pins: views[line.exerciseId]?.pins ?? false,
       beats: timeline.beats[line.slot] ?? [],
     })),
     columns: columns.map((line) => ({ slot: line.slot, name: views[line.exerciseId]?.name ?? line.exerciseId })),
@@ -54,7 +81,11 @@ export const load: PageServerLoad = async ({ locals, params }) => {
         cells: columns.map((line) => {
           const mine = own.find((one) => one.line.slot === line.slot);
           if (!mine) return 'without';
-          const parts = [mine.replaced ? (views[mine.exerciseId]?.name ?? '') : '', formatSets(mine.dose) === formatSets(line.dose) && !mine.replaced ? '' : formatSets(mine.dose), mine.dose.loadKg === null ? '' : formatMass(mine.dose.loadKg, club.massUnit)];
+          const parts = [
+            mine.replaced ? (views[mine.exerciseId]?.name ?? '') : '',
+            formatSets(mine.dose) === formatSets(line.dose) && !mine.replaced ? '' : formatSets(mine.dose),
+            mine.dose.loadKg === null ? '' : formatMass(mine.dose.loadKg, club.massUnit),
+          ];
           return parts.filter(Boolean).join(', ');
         }),
       };

@@ -4,10 +4,20 @@
   import ScoreStrip from '$lib/ui/parts/ScoreStrip.svelte';
 
   let { data } = $props();
+
+  /** Height of an A4 page on its side inside the margins, at 96 dots an inch. */
+  const PAGE_PX = 700;
+
+  /** One page whatever the squad: the card is drawn smaller rather than cut. */
+  function fitPage(node: HTMLElement): void {
+    node.style.width = '1056px';
+    for (let scale = 1; scale >= 0.5 && node.getBoundingClientRect().height > PAGE_PX; scale -= 0.04)
+      node.style.zoom = String(scale);
+  }
 </script>
 
 <svelte:head><title>{data.title}, {data.day}</title></svelte:head>
-<main>
+<main {@attach fitPage}>
   <header>
     <h1>{data.title}, {data.day}</h1>
     <p>{data.words}{data.tag ? ` · ${data.tag}` : ''} · {data.minutes} min · {data.contacts.raw} contacts</p>
@@ -16,26 +26,47 @@
   <table class="lines">
     <tbody>
       {#each data.lines as line, i (line.slot)}
-        <tr class:first={data.lines[i - 1]?.block !== line.block} class:paired={line.group !== null && data.lines[i - 1]?.group === line.group}>
+        <tr
+          class:first={data.lines[i - 1]?.block !== line.block}
+          class:paired={line.group !== null && data.lines[i - 1]?.group === line.group}
+        >
           <th scope="row">{data.lines[i - 1]?.block === line.block ? '' : BLOCK_WORDS[line.block]}</th>
           <td class="glyph"><FamilyGlyph family={line.family} size={18} ink /></td>
           <td class="name"><b>{line.name}</b>{line.group ? ` · ${line.group}` : ''}</td>
           <td class="dose">{line.dose}</td>
-          <td class="cues">{line.cues}{line.pins ? ' Pins set.' : ''}{line.partner ? ` Partner ${line.partner}.` : ''}</td>
-          <td class="score"><ScoreStrip beats={line.beats.map((beat) => ({ ...beat, family: line.family }))} minutes={data.totalMinutes} height={9} hue={false} /></td>
+          <td class="cues"
+            >{line.cues}{line.pins ? ' Pins set.' : ''}{line.partner ? ` Partner ${line.partner}.` : ''}</td
+          >
+          <td class="score"
+            ><ScoreStrip
+              beats={line.beats.map((beat) => ({ ...beat, family: line.family }))}
+              minutes={data.totalMinutes}
+              height={9}
+              hue={false}
+            /></td
+          >
         </tr>
       {/each}
     </tbody>
   </table>
   {#if data.columns.length > 0}
     <table class="athletes">
-      <thead><tr><th scope="col">Athlete</th>{#each data.columns as { slot, name } (slot)}<th scope="col">{name}</th>{/each}</tr></thead>
+      <thead
+        ><tr
+          ><th scope="col">Athlete</th>{#each data.columns as { slot, name } (slot)}<th scope="col">{name}</th
+            >{/each}</tr
+        ></thead
+      >
       <tbody>
-        {#each data.athletes as { name, cells } (name)}<tr><th scope="row">{name}</th>{#each cells as cell, i (data.columns[i]?.slot)}<td>{cell}</td>{/each}</tr>{/each}
+        {#each data.athletes as { name, cells } (name)}<tr
+            ><th scope="row">{name}</th>{#each cells as cell, i (data.columns[i]?.slot)}<td>{cell}</td>{/each}</tr
+          >{/each}
       </tbody>
     </table>
   {/if}
-  <footer>Stop at sharp or rising pain and say so. A licensed clinician decides on injury and illness. {data.clubName} · Jaleo</footer>
+  <footer>
+    Stop at sharp or rising pain and say so. A licensed clinician decides on injury and illness. {data.clubName} · Jaleo
+  </footer>
 </main>
 
 <style>
@@ -111,11 +142,15 @@
     border-top: 2px solid #000;
     font-stretch: 76%;
   }
+  .athletes tbody th {
+    white-space: nowrap;
+  }
   .athletes th,
   .athletes td {
-    padding: 1px 8px 1px 0;
+    padding: 1px 7px 1px 0;
     border-bottom: 1px solid #ccc;
     height: 17px;
+    vertical-align: top;
   }
   footer {
     margin-top: 8px;

@@ -25,7 +25,9 @@ export const session = authSchema.table(
     updatedAt: at('updated_at').notNull().defaultNow(),
     ipAddress: text('ip_address'),
     userAgent: text('user_agent'),
-    userId: text('user_id').notNull().references(() => user.id, { onDelete: 'cascade' }),
+    userId: text('user_id')
+      .notNull()
+      .references(() => user.id, { onDelete: 'cascade' }),
     activeOrganizationId: text('active_organization_id'),
   },
   (t) => [index('session_user').on(t.userId)],
@@ -37,7 +39,9 @@ export const account = authSchema.table(
     id: text('id').primaryKey(),
     accountId: text('account_id').notNull(),
     providerId: text('provider_id').notNull(),
-    userId: text('user_id').notNull().references(() => user.id, { onDelete: 'cascade' }),
+    userId: text('user_id')
+      .notNull()
+      .references(() => user.id, { onDelete: 'cascade' }),
     accessToken: text('access_token'),
     refreshToken: text('refresh_token'),
     idToken: text('id_token'),
@@ -86,25 +90,41 @@ export const member = authSchema.table(
   'member',
   {
     id: text('id').primaryKey(),
-    organizationId: text('organization_id').notNull().references(() => organization.id, { onDelete: 'cascade' }),
-    userId: text('user_id').notNull().references(() => user.id, { onDelete: 'cascade' }),
+    organizationId: text('organization_id')
+      .notNull()
+      .references(() => organization.id, { onDelete: 'cascade' }),
+    userId: text('user_id')
+      .notNull()
+      .references(() => user.id, { onDelete: 'cascade' }),
     role: text('role').notNull(),
     createdAt: at('created_at').notNull().defaultNow(),
   },
-  (t) => [uniqueIndex('member_once').on(t.organizationId, t.userId), index('member_user').on(t.userId), check('member_role', ROLES)],
+  (t) => [
+    uniqueIndex('member_once').on(t.organizationId, t.userId),
+    index('member_user').on(t.userId),
+    check('member_role', ROLES),
+  ],
 );
 
 export const invitation = authSchema.table(
   'invitation',
   {
     id: text('id').primaryKey(),
-    organizationId: text('organization_id').notNull().references(() => organization.id, { onDelete: 'cascade' }),
+    organizationId: text('organization_id')
+      .notNull()
+      .references(() => organization.id, { onDelete: 'cascade' }),
     email: text('email').notNull(),
     role: text('role').notNull(),
     status: text('status').notNull().default('pending'),
     expiresAt: at('expires_at').notNull(),
     createdAt: at('created_at').notNull().defaultNow(),
-    inviterId: text('inviter_id').notNull().references(() => user.id, { onDelete: 'cascade' }),
+    inviterId: text('inviter_id')
+      .notNull()
+      .references(() => user.id, { onDelete: 'cascade' }),
   },
-  (t) => [index('invitation_organization').on(t.organizationId), index('invitation_email').on(t.email), check('invitation_role', ROLES)],
+  (t) => [
+    index('invitation_organization').on(t.organizationId),
+    index('invitation_email').on(t.email),
+    check('invitation_role', ROLES),
+  ],
 );

@@ -8,8 +8,12 @@ export const club = pgTable(
     clubId: uuid('club_id').primaryKey(),
     name: text('name').notNull(),
     zone: text('zone').notNull(),
-    massUnit: text('mass_unit', { enum: ['kg', 'lb'] }).notNull().default('kg'),
-    lengthUnit: text('length_unit', { enum: ['cm', 'in'] }).notNull().default('cm'),
+    massUnit: text('mass_unit', { enum: ['kg', 'lb'] })
+      .notNull()
+      .default('kg'),
+    lengthUnit: text('length_unit', { enum: ['cm', 'in'] })
+      .notNull()
+      .default('cm'),
     schools: jsonb('schools').$type<Schools>().notNull(),
     version: version(),
     createdAt: createdAt(),

@@ -10,4 +10,5 @@ export const createdAt = () => timestamp('created_at', { withTimezone: true }).n
 
 /** Rows of the club the transaction speaks for, and no others; the sub-select is evaluated once and uses the index. */
 const ofClub = sql`club_id = (select nullif(current_setting('app.club_id', true), '')::uuid)`;
-export const tenantPolicy = () => pgPolicy('tenant', { as: 'permissive', for: 'all', using: ofClub, withCheck: ofClub });
+export const tenantPolicy = () =>
+  pgPolicy('tenant', { as: 'permissive', for: 'all', using: ofClub, withCheck: ofClub });

@@ -4,36 +4,90 @@ import { checkIn, gymSession, lineOverride, proposal, sessionLine, setLog } from
 import { athlete, athleteLink, complaint, event, squad, squadAthlete, testResult } from './squad';
 
 /** Relations let one statement bring a subject with its parts: pages ask few questions, none of them per row. */
-export const clubRelations = relations(club, ({ many }) => ({ staff: many(staff), tables: many(clubTable), squads: many(squad) }));
-export const staffRelations = relations(staff, ({ one }) => ({ club: one(club, { fields: [staff.clubId], references: [club.clubId] }) }));
-export const clubTableRelations = relations(clubTable, ({ one }) => ({ club: one(club, { fields: [clubTable.clubId], references: [club.clubId] }) }));
+export const clubRelations = relations(club, ({ many }) => ({
+  staff: many(staff),
+  tables: many(clubTable),
+  squads: many(squad),
+}));
+export const staffRelations = relations(staff, ({ one }) => ({
+  club: one(club, { fields: [staff.clubId], references: [club.clubId] }),
+}));
+export const clubTableRelations = relations(clubTable, ({ one }) => ({
+  club: one(club, { fields: [clubTable.clubId], references: [club.clubId] }),
+}));
 export const squadRelations = relations(squad, ({ one, many }) => ({
   club: one(club, { fields: [squad.clubId], references: [club.clubId] }),
-  members: many(squadAthlete), events: many(event), sessions: many(gymSession),
+  members: many(squadAthlete),
+  events: many(event),
+  sessions: many(gymSession),
 }));
 export const squadAthleteRelations = relations(squadAthlete, ({ one }) => ({
   squad: one(squad, { fields: [squadAthlete.clubId, squadAthlete.squadId], references: [squad.clubId, squad.id] }),
-  athlete: one(athlete, { fields: [squadAthlete.clubId, squadAthlete.athleteId], references: [athlete.clubId, athlete.id] }),
+  athlete: one(athlete, {
+    fields: [squadAthlete.clubId, squadAthlete.athleteId],
+    references: [athlete.clubId, athlete.id],
+  }),
 }));
 export const athleteRelations = relations(athlete, ({ many }) => ({
-  squads: many(squadAthlete), results: many(testResult), complaints: many(complaint), checkIns: many(checkIn), links: many(athleteLink), logs: many(setLog), proposals: many(proposal),
+  squads: many(squadAthlete),
+  results: many(testResult),
+  complaints: many(complaint),
+  checkIns: many(checkIn),
+  links: many(athleteLink),
+  logs: many(setLog),
+  proposals: many(proposal),
 }));
-export const testResultRelations = relations(testResult, ({ one }) => ({ athlete: one(athlete, { fields: [testResult.clubId, testResult.athleteId], references: [athlete.clubId, athlete.id] }) }));
-export const complaintRelations = relations(complaint, ({ one }) => ({ athlete: one(athlete, { fields: [complaint.clubId, complaint.athleteId], references: [athlete.clubId, athlete.id] }) }));
-export const checkInRelations = relations(checkIn, ({ one }) => ({ athlete: one(athlete, { fields: [checkIn.clubId, checkIn.athleteId], references: [athlete.clubId, athlete.id] }) }));
-export const athleteLinkRelations = relations(athleteLink, ({ one }) => ({ athlete: one(athlete, { fields: [athleteLink.clubId, athleteLink.athleteId], references: [athlete.clubId, athlete.id] }) }));
+export const testResultRelations = relations(testResult, ({ one }) => ({
+  athlete: one(athlete, {
+    fields: [testResult.clubId, testResult.athleteId],
+    references: [athlete.clubId, athlete.id],
+  }),
+}));
+export const complaintRelations = relations(complaint, ({ one }) => ({
+  athlete: one(athlete, { fields: [complaint.clubId, complaint.athleteId], references: [athlete.clubId, athlete.id] }),
+}));
+export const checkInRelations = relations(checkIn, ({ one }) => ({
+  athlete: one(athlete, { fields: [checkIn.clubId, checkIn.athleteId], references: [athlete.clubId, athlete.id] }),
+}));
+export const athleteLinkRelations = relations(athleteLink, ({ one }) => ({
+  athlete: one(athlete, {
+    fields: [athleteLink.clubId, athleteLink.athleteId],
+    references: [athlete.clubId, athlete.id],
+  }),
+}));
 export const proposalRelations = relations(proposal, ({ one }) => ({
   athlete: one(athlete, { fields: [proposal.clubId, proposal.athleteId], references: [athlete.clubId, athlete.id] }),
-  session: one(gymSession, { fields: [proposal.clubId, proposal.sessionId], references: [gymSession.clubId, gymSession.id] }),
+  session: one(gymSession, {
+    fields: [proposal.clubId, proposal.sessionId],
+    references: [gymSession.clubId, gymSession.id],
+  }),
 }));
 export const setLogRelations = relations(setLog, ({ one }) => ({
   athlete: one(athlete, { fields: [setLog.clubId, setLog.athleteId], references: [athlete.clubId, athlete.id] }),
-  session: one(gymSession, { fields: [setLog.clubId, setLog.sessionId], references: [gymSession.clubId, gymSession.id] }),
+  session: one(gymSession, {
+    fields: [setLog.clubId, setLog.sessionId],
+    references: [gymSession.clubId, gymSession.id],
+  }),
 }));
-export const eventRelations = relations(event, ({ one }) => ({ squad: one(squad, { fields: [event.clubId, event.squadId], references: [squad.clubId, squad.id] }) }));
+export const eventRelations = relations(event, ({ one }) => ({
+  squad: one(squad, { fields: [event.clubId, event.squadId], references: [squad.clubId, squad.id] }),
+}));
 export const gymSessionRelations = relations(gymSession, ({ one, many }) => ({
   squad: one(squad, { fields: [gymSession.clubId, gymSession.squadId], references: [squad.clubId, squad.id] }),
-  lines: many(sessionLine), overrides: many(lineOverride), logs: many(setLog), proposals: many(proposal),
+  lines: many(sessionLine),
+  overrides: many(lineOverride),
+  logs: many(setLog),
+  proposals: many(proposal),
 }));
-export const sessionLineRelations = relations(sessionLine, ({ one }) => ({ session: one(gymSession, { fields: [sessionLine.clubId, sessionLine.sessionId], references: [gymSession.clubId, gymSession.id] }) }));
-export const lineOverrideRelations = relations(lineOverride, ({ one }) => ({ session: one(gymSession, { fields: [lineOverride.clubId, lineOverride.sessionId], references: [gymSession.clubId, gymSession.id] }) }));
+export const sessionLineRelations = relations(sessionLine, ({ one }) => ({
+  session: one(gymSession, {
+    fields: [sessionLine.clubId, sessionLine.sessionId],
+    references: [gymSession.clubId, gymSession.id],
+  }),
+}));
+export const lineOverrideRelations = relations(lineOverride, ({ one }) => ({
+  session: one(gymSession, {
+    fields: [lineOverride.clubId, lineOverride.sessionId],
+    references: [gymSession.clubId, gymSession.id],
+  }),
+}));

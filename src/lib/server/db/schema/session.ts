@@ -1,4 +1,19 @@
-import { boolean, date, doublePrecision, foreignKey, index, integer, jsonb, pgTable, primaryKey, text, timestamp, unique, uniqueIndex, uuid } from 'drizzle-orm/pg-core';
+import {
+  boolean,
+  date,
+  doublePrecision,
+  foreignKey,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  primaryKey,
+  text,
+  timestamp,
+  unique,
+  uniqueIndex,
+  uuid,
+} from 'drizzle-orm/pg-core';
 import type { Dose } from '$core/dose';
 import type { DoseRowId } from '$core/method';
 import type { Change } from '$core/progress';
@@ -49,7 +64,9 @@ export const sessionLine = pgTable(
   },
   (t) => [
     primaryKey({ columns: [t.clubId, t.sessionId, t.slot] }),
-    foreignKey({ columns: [t.clubId, t.sessionId], foreignColumns: [gymSession.clubId, gymSession.id] }).onDelete('cascade'),
+    foreignKey({ columns: [t.clubId, t.sessionId], foreignColumns: [gymSession.clubId, gymSession.id] }).onDelete(
+      'cascade',
+    ),
     tenantPolicy(),
   ],
 );
@@ -69,7 +86,9 @@ export const lineOverride = pgTable(
   },
   (t) => [
     primaryKey({ columns: [t.clubId, t.sessionId, t.slot, t.athleteId] }),
-    foreignKey({ columns: [t.clubId, t.sessionId], foreignColumns: [gymSession.clubId, gymSession.id] }).onDelete('cascade'),
+    foreignKey({ columns: [t.clubId, t.sessionId], foreignColumns: [gymSession.clubId, gymSession.id] }).onDelete(
+      'cascade',
+    ),
     tenantPolicy(),
   ],
 );
@@ -147,7 +166,9 @@ export const proposal = pgTable(
     to: jsonb('to').$type<Change['to']>().notNull(),
     rules: jsonb('rules').$type<readonly string[]>().notNull(),
     saw: jsonb('saw').$type<Change['saw']>().notNull(),
-    state: text('state', { enum: ['open', 'accepted', 'held'] }).notNull().default('open'),
+    state: text('state', { enum: ['open', 'accepted', 'held'] })
+      .notNull()
+      .default('open'),
     decidedBy: text('decided_by'),
     decidedDay: date('decided_day', { mode: 'string' }),
     version: version(),
@@ -191,6 +212,16 @@ export const change = pgTable(
 /** Who looked at an athlete's health notes (SAFE-7), append-only. */
 export const healthView = pgTable(
   'health_view',
-  { clubId: clubId(), id: ownId(), at: timestamp('at', { withTimezone: true }).notNull().defaultNow(), userId: text('user_id').notNull(), athleteId: uuid('athlete_id').notNull() },
-  (t) => [primaryKey({ columns: [t.clubId, t.id] }), index('health_view_athlete').on(t.clubId, t.athleteId, t.at), tenantPolicy()],
+  {
+    clubId: clubId(),
+    id: ownId(),
+    at: timestamp('at', { withTimezone: true }).notNull().defaultNow(),
+    userId: text('user_id').notNull(),
+    athleteId: uuid('athlete_id').notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.clubId, t.id] }),
+    index('health_view_athlete').on(t.clubId, t.athleteId, t.at),
+    tenantPolicy(),
+  ],
 );

@@ -1,4 +1,18 @@
-import { boolean, date, doublePrecision, foreignKey, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uniqueIndex, uuid } from 'drizzle-orm/pg-core';
+import {
+  boolean,
+  date,
+  doublePrecision,
+  foreignKey,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  primaryKey,
+  text,
+  timestamp,
+  uniqueIndex,
+  uuid,
+} from 'drizzle-orm/pg-core';
 import type { GymDay } from '$core/calendar';
 import type { Clearance } from '$core/safety';
 import type { Kit } from '$lib/model/kit';
@@ -13,7 +27,9 @@ export const squad = pgTable(
     id: ownId(),
     name: text('name').notNull(),
     sportId: text('sport_id').notNull(),
-    phase: text('phase', { enum: ['transition', 'general', 'specific', 'pre-season', 'in-season', 'congested', 'peak', 'return'] }).notNull(),
+    phase: text('phase', {
+      enum: ['transition', 'general', 'specific', 'pre-season', 'in-season', 'congested', 'peak', 'return'],
+    }).notNull(),
     gymDays: jsonb('gym_days').$type<readonly GymDay[]>().notNull(),
     kit: jsonb('kit').$type<Kit>().notNull(),
     version: version(),

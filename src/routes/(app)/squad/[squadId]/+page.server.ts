@@ -7,7 +7,7 @@ import { knownTiers } from '$core/testing';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub, type Tx } from '$lib/server/db/client';
 import { athlete, event, squad, squadAthlete } from '$lib/server/db/schema';
-import { readForm } from '$lib/server/forms';
+import { readForm, textOf } from '$lib/server/forms';
 import { activeComplaints, factsOf, loadSquadAthletes } from '$lib/server/repositories/athletes';
 import { loadClub, type ClubContext, type SquadRow } from '$lib/server/repositories/club-context';
 import { nextCardDay, squadKnot, threadEnd } from '$lib/server/services/page-thread';
@@ -21,17 +21,32 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ locals, params }) => {
   const { clubId } = identityOf(locals);
   if (!z.uuid().safeParse(params.squadId).success) error(404, 'There is no such squad.');
-  const { club, squad: shown, athletes } = await withClub(clubId, async (tx) => {
+  const {
+    club,
+    squad: shown,
+    athletes,
+  } = await withClub(clubId, async (tx) => {
     const found = await open(tx, params.squadId);
     return { ...found, athletes: await loadSquadAthletes(tx, params.squadId, found.club.today) };
   });
   const { today } = club;
   const others = club.squads.filter(({ id }) => id !== shown.id);
   return {
-    thread: { knots: [squadKnot(club, shown, (one) => `/squad/${one.id}`)], level: 1, ...threadEnd(club, shown, today) },
+    thread: {
+      knots: [squadKnot(club, shown, (one) => `/squad/${one.id}`)],
+      level: 1,
+      ...threadEnd(club, shown, today),
+    },
     clubName: club.name,
     massUnit: club.massUnit,
-    squad: { id: shown.id, name: shown.name, gymDays: shown.gymDays, kit: shown.kit, nextDay: nextCardDay(shown, today), trainsToday: gymDayOn(today, shown.gymDays) !== null },
+    squad: {
+      id: shown.id,
+      name: shown.name,
+      gymDays: shown.gymDays,
+      kit: shown.kit,
+      nextDay: nextCardDay(shown, today),
+      trainsToday: gymDayOn(today, shown.gymDays) !== null,
+    },
     others: others.map(({ id, name }) => ({ id, name })),
     equipment: EQUIPMENT,
     today,
@@ -41,9 +56,20 @@ export const load: PageServerLoad = async ({ locals, params }) => {
       const tiers = knownTiers(facts.tests);
       const unknown = (['range', 'control', 'skill'] as const).filter((tier) => !tiers[tier]);
       return {
-        id: row.id, name: row.name, role: row.role, age: row.birthDate === null ? null : ageInYears(row.birthDate, today), bodyMassKg: row.bodyMassKg,
-        liftLevel: row.liftLevel, jumpLevel: row.jumpLevel, unknown, mornings: row.checkIns.map(({ day, answer }) => ({ day, answer })).reverse(),
-        complaints: activeComplaints(row.complaints, today).map(({ place, score, column }) => ({ place: club.method.places[place]?.name ?? place, score, column })),
+        id: row.id,
+        name: row.name,
+        role: row.role,
+        age: row.birthDate === null ? null : ageInYears(row.birthDate, today),
+        bodyMassKg: row.bodyMassKg,
+        liftLevel: row.liftLevel,
+        jumpLevel: row.jumpLevel,
+        unknown,
+        mornings: row.checkIns.map(({ day, answer }) => ({ day, answer })).reverse(),
+        complaints: activeComplaints(row.complaints, today).map(({ place, score, column }) => ({
+          place: club.method.places[place]?.name ?? place,
+          score,
+          column,
+        })),
       };
     }),
   };
@@ -59,18 +85,42 @@ async function open(tx: Tx, squadId: string): Promise<{ club: ClubContext; squad
 export const actions: Actions = {
   add: async ({ locals, params, request }) => {
     const { clubId, userId } = identityOf(locals);
-    const text = String((await request.formData()).get('names') ?? '');
-    if (text.trim() === '') return fail(400, { form: 'add', errors: { names: ['Type or paste at least one name.'] }, typed: { names: text } });
+    const text = textOf(await request.formData(), 'names');
+    if (text.trim() === '')
+      return fail(400, {
+        form: 'add',
+        errors: { names: ['Type or paste at least one name.'] },
+        typed: { names: text },
+      });
     return withClub(clubId, async (tx) => {
       const { club, squad: shown } = await open(tx, params.squadId);
       const present = await loadSquadAthletes(tx, shown.id, club.today);
-      const { rows, issues } = readPastedAthletes(text, present.map(({ name }) => name));
+      const { rows, issues } = readPastedAthletes(
+        text,
+        present.map(({ name }) => name),
+      );
       if (issues.length > 0)
-        return fail(400, { form: 'add', errors: { names: issues.map((issue) => `Line ${String(issue.path[0])}: ${sayIssue(issue)}`) }, typed: { names: text } });
+        return fail(400, {
+          form: 'add',
+          errors: { names: issues.map((issue) => `Line ${String(issue.path[0])}: ${sayIssue(issue)}`) },
+          typed: { names: text },
+        });
       const made = rows.map((row) => ({ clubId, id: v7(), ...row }));
       await tx.insert(athlete).values(made);
       await tx.insert(squadAthlete).values(made.map(({ id }) => ({ clubId, squadId: shown.id, athleteId: id })));
-      await recordChanges(tx, clubId, made.map((row) => ({ day: club.today, actor: userId, subject: 'athlete-added', athleteId: row.id, squadId: shown.id, from: null, to: { name: row.name } })));
+      await recordChanges(
+        tx,
+        clubId,
+        made.map((row) => ({
+          day: club.today,
+          actor: userId,
+          subject: 'athlete-added',
+          athleteId: row.id,
+          squadId: shown.id,
+          from: null,
+          to: { name: row.name },
+        })),
+      );
       return { form: 'add', errors: {}, typed: {}, added: made.length };
     });
   },
@@ -87,7 +137,9 @@ export const actions: Actions = {
     const { clubId, userId } = identityOf(locals);
     const form = await readForm(request, 'kit', kitSchema, ['equipment']);
     if (!form.ok) return form.failure;
-    await change(clubId, userId, params.squadId, 'kit', (row) => row.kit, { kit: { ...form.value, hardSurface: false } });
+    await change(clubId, userId, params.squadId, 'kit', (row) => row.kit, {
+      kit: { ...form.value, hardSurface: false },
+    });
     return { form: 'kit', errors: {}, typed: {}, kept: true };
   },
   addEvent: async ({ locals, params, request }) => {
@@ -97,7 +149,9 @@ export const actions: Actions = {
     await withClub(clubId, async (tx) => {
       const { club, squad: shown } = await open(tx, params.squadId);
       await tx.insert(event).values({ clubId, id: v7(), squadId: shown.id, ...form.value });
-      await recordChanges(tx, clubId, [{ day: club.today, actor: userId, subject: 'event', squadId: shown.id, from: null, to: form.value }]);
+      await recordChanges(tx, clubId, [
+        { day: club.today, actor: userId, subject: 'event', squadId: shown.id, from: null, to: form.value },
+      ]);
     });
     return { form: 'addEvent', errors: {}, typed: {} };
   },
@@ -106,17 +160,42 @@ export const actions: Actions = {
     const id = z.uuid().parse((await request.formData()).get('id'));
     await withClub(clubId, async (tx) => {
       const { club, squad: shown } = await open(tx, params.squadId);
-      const [gone] = await tx.delete(event).where(and(eq(event.id, id), eq(event.squadId, shown.id))).returning();
-      if (gone) await recordChanges(tx, clubId, [{ day: club.today, actor: userId, subject: 'event', squadId: shown.id, from: { day: gone.day, name: gone.name, kind: gone.kind }, to: null }]);
+      const [gone] = await tx
+        .delete(event)
+        .where(and(eq(event.id, id), eq(event.squadId, shown.id)))
+        .returning();
+      if (gone)
+        await recordChanges(tx, clubId, [
+          {
+            day: club.today,
+            actor: userId,
+            subject: 'event',
+            squadId: shown.id,
+            from: { day: gone.day, name: gone.name, kind: gone.kind },
+            to: null,
+          },
+        ]);
     });
     return { form: 'removeEvent', errors: {}, typed: {} };
   },
 };
 
-async function change(clubId: string, actor: string, squadId: string, subject: string, before: (row: SquadRow) => unknown, set: Partial<typeof squad.$inferInsert>): Promise<void> {
+async function change(
+  clubId: string,
+  actor: string,
+  squadId: string,
+  subject: string,
+  before: (row: SquadRow) => unknown,
+  set: Partial<typeof squad.$inferInsert>,
+): Promise<void> {
   await withClub(clubId, async (tx) => {
     const { club, squad: row } = await open(tx, squadId);
-    await tx.update(squad).set({ ...set, version: row.version + 1 }).where(eq(squad.id, squadId));
-    await recordChanges(tx, clubId, [{ day: club.today, actor, subject, squadId, from: before(row), to: Object.values(set)[0] }]);
+    await tx
+      .update(squad)
+      .set({ ...set, version: row.version + 1 })
+      .where(eq(squad.id, squadId));
+    await recordChanges(tx, clubId, [
+      { day: club.today, actor, subject, squadId, from: before(row), to: Object.values(set)[0] },
+    ]);
   });
 }

@@ -15,12 +15,26 @@
     <header>
       <h1>{squad.name}</h1>
       <span class="note">{data.athletes.length} athletes · <a class="quiet" href="/squad?new">New squad</a></span>
-      <span class="next"><Button size="small" kind={data.athletes.length > 0 ? 'primary' : 'tertiary'} href="/bench/{squad.id}/{squad.nextDay}" disabled={data.athletes.length === 0}>{squad.trainsToday ? "Today's card" : 'Next card'}</Button></span>
+      <span class="next"
+        ><Button
+          size="small"
+          kind={data.athletes.length > 0 ? 'primary' : 'tertiary'}
+          href="/bench/{squad.id}/{squad.nextDay}"
+          disabled={data.athletes.length === 0}>{squad.trainsToday ? "Today's card" : 'Next card'}</Button
+        ></span
+      >
     </header>
     {#if data.athletes.length > 0}<RosterTable squadId={squad.id} athletes={data.athletes} mass={data.massUnit} />{/if}
     {#if data.may.plan}<AddAthletes trouble={trouble('add')} first={data.athletes.length === 0} />{/if}
   </section>
-  <SquadPlan {squad} events={data.events} equipment={data.equipment} today={data.today} editable={data.may.plan} {trouble} />
+  <SquadPlan
+    {squad}
+    events={data.events}
+    equipment={data.equipment}
+    today={data.today}
+    editable={data.may.plan}
+    {trouble}
+  />
 </div>
 
 <style>

@@ -29,24 +29,48 @@ export const load: PageServerLoad = async ({ locals, params }) => {
   const card = cardOf(session);
   const present = athletes.filter(({ id }) => session.athleteId === null || id === session.athleteId);
   const lines = card.lines.map((line) => ({
-    slot: line.slot, block: line.block, group: line.group, exerciseId: line.exerciseId, dose: line.dose,
+    slot: line.slot,
+    block: line.block,
+    group: line.group,
+    exerciseId: line.exerciseId,
+    dose: line.dose,
     // nothing of a health note where the room can read it: "own line" (SAFE-7)
     athletes: present.flatMap(({ id, name }) => {
       const own = athleteLines(card, id).find((one) => one.line.slot === line.slot);
       return own ? [{ id, name, exerciseId: own.exerciseId, dose: own.dose, replaced: own.replaced }] : [];
     }),
   }));
-  const ids = new Set(lines.flatMap((line) => [line.exerciseId, ...line.athletes.map((athlete) => athlete.exerciseId)]));
-  const timeline = layOut(card.lines.map((line) => ({ ...line, exercise: getExercise(LIBRARY, line.exerciseId) })), club.method.settings);
+  const ids = new Set(
+    lines.flatMap((line) => [line.exerciseId, ...line.athletes.map((athlete) => athlete.exerciseId)]),
+  );
+  const timeline = layOut(
+    card.lines.map((line) => ({ ...line, exercise: getExercise(LIBRARY, line.exerciseId) })),
+    club.method.settings,
+  );
   return {
-    session: { id: session.id, day: session.day, minutes: session.minutes, title: `${squad.name}, ${sayDay(session.day)}`, back: `/bench/${squad.id}/${session.day}` },
+    session: {
+      id: session.id,
+      day: session.day,
+      minutes: session.minutes,
+      title: `${squad.name}, ${sayDay(session.day)}`,
+      back: `/bench/${squad.id}/${session.day}`,
+    },
     massUnit: club.massUnit,
     racks: squad.kit.racks,
     plates: placeOf(squad.kit).loading.barbell,
     lines,
     views: viewsOf(ids, LIBRARY),
     beats: timeline.beats,
-    logs: session.logs.map(({ athleteId, slot, setNumber, amount, loadKg, rir, fault, asWritten }) => ({ athleteId, slot, setNumber, amount, loadKg, rir, fault, asWritten })),
+    logs: session.logs.map(({ athleteId, slot, setNumber, amount, loadKg, rir, fault, asWritten }) => ({
+      athleteId,
+      slot,
+      setNumber,
+      amount,
+      loadKg,
+      rir,
+      fault,
+      asWritten,
+    })),
     mayLog: can(role, 'log'),
   };
 };

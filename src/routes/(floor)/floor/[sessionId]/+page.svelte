@@ -14,12 +14,22 @@
 
   const line = $derived(floor.line);
   const view = $derived(line ? data.views[line.exerciseId] : undefined);
-  const score = $derived(scoreOf({ beats: data.beats, blocks: [], totalS: 0 }, (slot) => data.views[data.lines.find((one) => one.slot === slot)?.exerciseId ?? '']?.family ?? 'mobility'));
+  const score = $derived(
+    scoreOf(
+      { beats: data.beats, blocks: [], totalS: 0 },
+      (slot) => data.views[data.lines.find((one) => one.slot === slot)?.exerciseId ?? '']?.family ?? 'mobility',
+    ),
+  );
   const cursorS = $derived(line ? (data.beats[line.slot]?.[0]?.startS ?? 0) : 0);
-  const left = $derived(floor.restEndsAt === null ? null : Math.max(0, Math.ceil((floor.restEndsAt - floor.now) / 1000)));
-  const partner = $derived(line?.group == null ? null : (data.lines.find((other) => other.group === line.group && other.slot !== line.slot) ?? null));
-  const mostSets = $derived(Math.max(1, ...(line?.athletes.map(({ dose }) => dose.sets) ?? [1])));
-  const leastDone = $derived(Math.min(mostSets, ...(line?.athletes.filter(({ dose }) => dose.sets === mostSets).map(({ id }) => floor.setsDone(id)) ?? [0])));
+  const left = $derived(
+    floor.restEndsAt === null ? null : Math.max(0, Math.ceil((floor.restEndsAt - floor.now) / 1000)),
+  );
+  const partner = $derived(
+    line?.group == null
+      ? null
+      : (data.lines.find((other) => other.group === line.group && other.slot !== line.slot) ?? null),
+  );
+  const leastDone = $derived(Math.min(...(line?.athletes.map(({ id }) => floor.setsDone(id)) ?? [0])));
   const stationWord = $derived(Number.isNaN(Number(floor.stations[0]?.name)) ? 'group' : 'rack');
   let time = $state('');
 
@@ -50,18 +60,32 @@
   {#if line && view}
     <header>
       <div class="clock" role="timer" aria-label="Rest">
-        <p class="big" class:over={left === 0}>{left === null ? formatClock(line.dose.restSeconds ?? 0) : formatClock(left)}</p>
-        <p>{left === null || left === 0 ? 'ready,' : 'rest, then'} set <b>{Math.min(mostSets, leastDone + 1)} of {mostSets}</b></p>
+        <p class="big" class:over={left === 0}>
+          {left === null ? formatClock(line.dose.restSeconds ?? 0) : formatClock(left)}
+        </p>
+        <p>
+          {left === null || left === 0 ? 'ready,' : 'rest, then'} set
+          <b>{Math.min(line.dose.sets, leastDone + 1)} of {line.dose.sets}</b>
+        </p>
       </div>
       <div class="what">
         <h1><FamilyGlyph family={view.family} size={38} ink /> {view.name}</h1>
         <p class="dose">{formatDose(line.dose, data.massUnit)}</p>
-        <p class="in-rest">{#if partner}in the rest: {data.views[partner.exerciseId]?.name.toLowerCase()}{:else}{view.cues[0]}{/if}</p>
+        <p class="in-rest">
+          {#if partner}in the rest: {data.views[partner.exerciseId]?.name.toLowerCase()}{:else}{view.cues[0]}{/if}
+        </p>
       </div>
       <div class="end">
         <p class="time">{time}</p>
         <p>{data.session.title}</p>
-        <p class="state" role="status">{floor.outbox.refused || (floor.outbox.away ? `server away, ${String(floor.outbox.waiting)} kept here` : floor.outbox.waiting > 0 ? 'keeping…' : 'all kept')}</p>
+        <p class="state" role="status">
+          {floor.outbox.refused ||
+            (floor.outbox.away
+              ? `server away, ${String(floor.outbox.waiting)} kept here`
+              : floor.outbox.waiting > 0
+                ? 'keeping…'
+                : 'all kept')}
+        </p>
       </div>
     </header>
     <ScoreStrip beats={score} minutes={data.session.minutes} height={18} {cursorS} />
@@ -75,8 +99,16 @@
       <a href={data.session.back}>Bench</a>
       <span class="lines">
         <button onclick={() => go(-1)} disabled={floor.at === 0} aria-label="Line before">←</button>
-        <select aria-label="Line" value={line.slot} onchange={(event) => { floor.at = data.lines.findIndex((one) => one.slot === event.currentTarget.value); floor.called.clear(); }}>
-          {#each data.lines as one (one.slot)}<option value={one.slot}>{data.views[one.exerciseId]?.name}</option>{/each}
+        <select
+          aria-label="Line"
+          value={line.slot}
+          onchange={(event) => {
+            floor.at = data.lines.findIndex((one) => one.slot === event.currentTarget.value);
+            floor.called.clear();
+          }}
+        >
+          {#each data.lines as one (one.slot)}<option value={one.slot}>{data.views[one.exerciseId]?.name}</option
+            >{/each}
         </select>
         <button class="main" onclick={() => go(1)} disabled={floor.at === data.lines.length - 1}>Next line →</button>
       </span>

@@ -11,7 +11,16 @@ export const load: PageServerLoad = async ({ params }) => {
     const club = await loadClub(tx);
     const athlete = await loadAthlete(tx, athleteId, club.today);
     if (!athlete) return null;
-    return { name: athlete.name, card: await ownCard(tx, athleteId, athlete.squads.map(({ squadId }) => squadId), club.today, club.massUnit) };
+    return {
+      name: athlete.name,
+      card: await ownCard(
+        tx,
+        athleteId,
+        athlete.squads.map(({ squadId }) => squadId),
+        club.today,
+        club.massUnit,
+      ),
+    };
   });
   if (!found) error(404, 'This link does not open anything. Ask your coach for a new one.');
   return { name: found.name, day: found.card ? sayDay(found.card.day) : null, lines: found.card?.lines ?? [] };

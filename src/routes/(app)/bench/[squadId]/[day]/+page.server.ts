@@ -24,10 +24,12 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
   const { clubId, role } = identityOf(locals);
   const { squadId, day } = params;
   const athleteId = url.searchParams.get('for');
-  if (!isDay(day) || !UUID.test(squadId) || (athleteId !== null && !UUID.test(athleteId))) error(404, 'There is no such session.');
+  if (!isDay(day) || !UUID.test(squadId) || (athleteId !== null && !UUID.test(athleteId)))
+    error(404, 'There is no such session.');
   const rows = await withClub(clubId, (tx) => loadSquadDay(tx, squadId, day, athleteId));
   if (!rows) error(404, 'There is no such squad in this club.');
-  if (athleteId !== null && !rows.athletes.some(({ id }) => id === athleteId)) error(404, 'This athlete is not in this squad.');
+  if (athleteId !== null && !rows.athletes.some(({ id }) => id === athleteId))
+    error(404, 'This athlete is not in this squad.');
   const { club, squad, session } = rows;
   const gym = gymDayOn(day, squad.gymDays);
   const phase = session?.phase ?? squad.phase;
@@ -35,26 +37,41 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
   const brief = makeBrief(rows, { day, phase, minutes, keepPrevious: true, athleteId });
   const stored = session && cardOf(session);
   const card = stored && (can(role, 'health') ? stored : hideHealth(stored));
-  const ids = card ? [...card.lines.map((line) => line.exerciseId), ...card.overrides.flatMap((own) => own.exerciseId ?? [])] : [];
+  const ids = card
+    ? [...card.lines.map((line) => line.exerciseId), ...card.overrides.flatMap((own) => own.exerciseId ?? [])]
+    : [];
   const sport = LIBRARY.sports.get(squad.sportId);
   const base = (squadOf: string, dayOf: string) => `/bench/${squadOf}/${dayOf}`;
   return {
     thread: {
-      knots: [squadKnot(club, squad, (one) => base(one.id, day)), dayKnot(club, squad, day, (one) => base(squad.id, one))],
+      knots: [
+        squadKnot(club, squad, (one) => base(one.id, day)),
+        dayKnot(club, squad, day, (one) => base(squad.id, one)),
+      ],
       level: 2,
       ...threadEnd(club, squad, day),
     },
     clubName: club.name,
     massUnit: club.massUnit,
     squad: { id: squad.id, name: squad.name, kit: squad.kit },
-    sport: sport ? { name: sport.name, asks: DEMANDS.map((demand) => ({ demand, weight: sport.demands[demand] })).sort((a, b) => b.weight - a.weight).slice(0, ASKS_SHOWN).map(({ demand }) => demand) } : null,
+    sport: sport
+      ? {
+          name: sport.name,
+          asks: DEMANDS.map((demand) => ({ demand, weight: sport.demands[demand] }))
+            .sort((a, b) => b.weight - a.weight)
+            .slice(0, ASKS_SHOWN)
+            .map(({ demand }) => demand),
+        }
+      : null,
     athletes: rows.athletes.map(({ id, name }) => ({ id, name })),
     forAthlete: athleteId,
     day,
     dayWords: sayDay(day),
     start: gym?.start ?? null,
     event: squad.events.find((event) => event.day >= day) ?? null,
-    phases: Object.entries(club.method.phases).filter(([id]) => id !== 'return').map(([id, { name }]) => ({ id, name })),
+    phases: Object.entries(club.method.phases)
+      .filter(([id]) => id !== 'return')
+      .map(([id, { name }]) => ({ id, name })),
     leastMinutes: club.method.settings.time.leastMinutes,
     places: Object.fromEntries(Object.entries(club.method.places).map(([id, { name }]) => [id, name])),
     phase,
@@ -65,6 +82,15 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
     kneeHip: club.method.settings.ledger.kneeHip,
     tables: club.tables.map(({ table, json }) => ({ table, json })),
     newId: v7(),
-    session: session && card ? { id: session.id, version: session.version, card, assessment: assessCard(card, brief, LIBRARY, club.method), views: viewsOf(new Set(ids), LIBRARY) } : null,
+    session:
+      session && card
+        ? {
+            id: session.id,
+            version: session.version,
+            card,
+            assessment: assessCard(card, brief, LIBRARY, club.method),
+            views: viewsOf(new Set(ids), LIBRARY),
+          }
+        : null,
   };
 };

@@ -3,7 +3,7 @@ import { and, desc, eq } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import { z } from 'zod';
 import { LIBRARY } from '$catalog';
-import { ageInYears, matchTags } from '$core/calendar';
+import { ageInYears } from '$core/calendar';
 import { SIDES, TESTS } from '$core/library';
 import { complaintColumn, SIGNS } from '$core/safety';
 import { summariseOneRepMax } from '$core/testing';
@@ -18,9 +18,16 @@ import { factsOf, loadAthlete, loadLastDone, type AthletePage } from '$lib/serve
 import { loadClub, type ClubContext, type SquadRow } from '$lib/server/repositories/club-context';
 import { makeLink, revokeLink } from '$lib/server/services/athlete-link';
 import { historyWords } from '$lib/server/services/history-words';
-import { squadKnot, tagWords } from '$lib/server/services/page-thread';
+import { squadKnot, threadEnd } from '$lib/server/services/page-thread';
 import { recordChanges } from '$lib/server/services/record-change';
-import { athleteFactsSchema, clearanceSchema, complaintSchema, JUMP_TESTS, LIFTS, resultSchema } from '$lib/model/forms';
+import {
+  athleteFactsSchema,
+  clearanceSchema,
+  complaintSchema,
+  JUMP_TESTS,
+  LIFTS,
+  resultSchema,
+} from '$lib/model/forms';
 import type { Actions, PageServerLoad } from './$types';
 
 const HISTORY_SHOWN = 40;
@@ -31,9 +38,15 @@ export const load: PageServerLoad = async ({ locals, params }) => {
   const { club, squad, row, lastDone, history } = await withClub(clubId, async (tx) => {
     const found = await open(tx, params);
     const done = await loadLastDone(tx, [found.row.id], found.club.today);
-    const changes = await tx.select().from(change).where(eq(change.athleteId, found.row.id)).orderBy(desc(change.at), desc(change.id)).limit(HISTORY_SHOWN);
+    const changes = await tx
+      .select()
+      .from(change)
+      .where(eq(change.athleteId, found.row.id))
+      .orderBy(desc(change.at), desc(change.id))
+      .limit(HISTORY_SHOWN);
     // who looked at health notes is kept with the notes (SAFE-7)
-    if (seesHealth && found.row.complaints.length > 0) await tx.insert(healthView).values({ clubId, id: v7(), userId, athleteId: found.row.id });
+    if (seesHealth && found.row.complaints.length > 0)
+      await tx.insert(healthView).values({ clubId, id: v7(), userId, athleteId: found.row.id });
     return { ...found, lastDone: done.get(found.row.id) ?? {}, history: changes };
   });
   const { today, method } = club;
@@ -42,46 +55,112 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     thread: {
       knots: [
         squadKnot(club, squad, (one) => `/squad/${one.id}`),
-        { label: 'athlete', value: `/squad/${squad.id}/${row.id}`, options: [{ href: `/squad/${squad.id}/${row.id}`, label: row.name }, { href: `/squad/${squad.id}`, label: 'all of the squad' }] },
+        {
+          label: 'athlete',
+          value: `/squad/${squad.id}/${row.id}`,
+          options: [
+            { href: `/squad/${squad.id}/${row.id}`, label: row.name },
+            { href: `/squad/${squad.id}`, label: 'all of the squad' },
+          ],
+        },
       ],
       level: 2,
-      words: method.phases[squad.phase].name,
-      tag: tagWords(matchTags(today, squad.events, method.settings.week.tagReachDays)),
+      ...threadEnd(club, squad, today),
     },
     clubName: club.name,
     massUnit: club.massUnit,
     squad: { id: squad.id, name: squad.name },
     today,
     athlete: {
-      id: row.id, name: row.name, role: row.role, birthDate: row.birthDate, age: row.birthDate === null ? null : ageInYears(row.birthDate, today), sex: row.sex, bodyMassKg: row.bodyMassKg,
-      liftLevel: row.liftLevel, jumpLevel: row.jumpLevel, jumpSeasons: row.jumpSeasons, growthCmPerMonth: row.growthCmPerMonth, guardianConsent: row.guardianConsent, version: row.version,
+      id: row.id,
+      name: row.name,
+      role: row.role,
+      birthDate: row.birthDate,
+      age: row.birthDate === null ? null : ageInYears(row.birthDate, today),
+      sex: row.sex,
+      bodyMassKg: row.bodyMassKg,
+      liftLevel: row.liftLevel,
+      jumpLevel: row.jumpLevel,
+      jumpSeasons: row.jumpSeasons,
+      growthCmPerMonth: row.growthCmPerMonth,
+      guardianConsent: row.guardianConsent,
+      version: row.version,
     },
-    consentNeeded: row.birthDate !== null && ageInYears(row.birthDate, today) < method.settings.youth.consentUnderYears && !row.guardianConsent,
+    consentNeeded:
+      row.birthDate !== null &&
+      ageInYears(row.birthDate, today) < method.settings.youth.consentUnderYears &&
+      !row.guardianConsent,
     tests: facts.tests,
     lifts: Object.entries(LIFTS).flatMap(([id, name]) => {
       const best = row.results.find((result) => result.test === id && result.loadKg !== null && result.reps !== null);
       if (best?.loadKg == null || best.reps === null) return [];
       const summary = summariseOneRepMax(best.loadKg, best.reps, best.rir ?? 0, method.settings.loading.maxReps);
-      return [{ id, name, day: best.day, loadKg: best.loadKg, reps: best.reps, medianKg: summary.ok ? summary.value.medianKg : null, spreadKg: summary.ok ? summary.value.spreadKg : null, inDate: id in facts.e1rmKg, timesMass: summary.ok && row.bodyMassKg ? summary.value.medianKg / row.bodyMassKg : null }];
+      return [
+        {
+          id,
+          name,
+          day: best.day,
+          loadKg: best.loadKg,
+          reps: best.reps,
+          medianKg: summary.ok ? summary.value.medianKg : null,
+          spreadKg: summary.ok ? summary.value.spreadKg : null,
+          inDate: id in facts.e1rmKg,
+          timesMass: summary.ok && row.bodyMassKg ? summary.value.medianKg / row.bodyMassKg : null,
+        },
+      ];
     }),
-    jumps: row.results.filter(({ test, value }) => test in JUMP_TESTS && value !== null).slice(0, 3).map(({ test, day, value }) => ({ name: JUMP_TESTS[test as keyof typeof JUMP_TESTS], day, heightM: value ?? 0 })),
-    mornings: row.checkIns.map(({ day, answer, place }) => ({ day, answer, place: place === null || !seesHealth ? null : (method.places[place]?.name ?? place) })).reverse(),
+    jumps: row.results
+      .filter(({ test, value }) => test in JUMP_TESTS && value !== null)
+      .slice(0, 3)
+      .map(({ test, day, value }) => ({ name: JUMP_TESTS[test as keyof typeof JUMP_TESTS], day, heightM: value ?? 0 })),
+    mornings: row.checkIns
+      .map(({ day, answer, place }) => ({
+        day,
+        answer,
+        place: place === null || !seesHealth ? null : (method.places[place]?.name ?? place),
+      }))
+      .reverse(),
     complaints: seesHealth
-      ? row.complaints.map((one) => ({ id: one.id, place: method.places[one.place]?.name ?? one.place, side: one.side, score: one.score, signs: one.signs, since: one.since, column: complaintColumn(one, today), clearance: one.clearance, referred: one.referredAt !== null }))
+      ? row.complaints.map((one) => ({
+          id: one.id,
+          place: method.places[one.place]?.name ?? one.place,
+          side: one.side,
+          score: one.score,
+          signs: one.signs,
+          since: one.since,
+          column: complaintColumn(one, today),
+          clearance: one.clearance,
+          referred: one.referredAt !== null,
+        }))
       : null,
     places: Object.entries(method.places).map(([id, { name }]) => ({ id, name })),
-    signs: SIGNS, sides: SIDES, screens: TESTS.filter((test) => /^[RCK]/.test(test)), liftNames: LIFTS, jumpNames: JUMP_TESTS,
-    history: historyWords(history, { names: club.staffNames, athlete: row.name, mass: club.massUnit, places: method.places, health: seesHealth, exercise: (id) => LIBRARY.exercises.get(id)?.name ?? id }),
+    signs: SIGNS,
+    sides: SIDES,
+    screens: TESTS.filter((test) => /^[RCK]/.test(test)),
+    liftNames: LIFTS,
+    jumpNames: JUMP_TESTS,
+    history: historyWords(history, {
+      names: club.staffNames,
+      athlete: row.name,
+      mass: club.massUnit,
+      places: method.places,
+      health: seesHealth,
+      exercise: (id) => LIBRARY.exercises.get(id)?.name ?? id,
+    }),
     hasLink: row.links.some((link) => link.revokedAt === null),
   };
 };
 
-async function open(tx: Tx, params: { squadId: string; athleteId: string }): Promise<{ club: ClubContext; squad: SquadRow; row: AthletePage }> {
+async function open(
+  tx: Tx,
+  params: { squadId: string; athleteId: string },
+): Promise<{ club: ClubContext; squad: SquadRow; row: AthletePage }> {
   if (!z.uuid().safeParse(params.athleteId).success) error(404, 'There is no such athlete.');
   const club = await loadClub(tx);
   const squad = club.squads.find(({ id }) => id === params.squadId);
   const row = await loadAthlete(tx, params.athleteId, club.today);
-  if (!squad || !row || !row.squads.some(({ squadId }) => squadId === squad.id)) error(404, 'There is no such athlete in this squad.');
+  if (!squad || !row || !row.squads.some(({ squadId }) => squadId === squad.id))
+    error(404, 'There is no such athlete in this squad.');
   return { club, squad, row };
 }
 
@@ -96,10 +175,23 @@ export const actions: Actions = {
       const { club, row } = await open(tx, params);
       const mass = form.value.bodyMassKg;
       const set = { ...form.value, bodyMassKg: mass === null ? null : massToKg(mass, club.massUnit) };
-      await tx.update(athlete).set({ ...set, version: row.version + 1 }).where(eq(athlete.id, row.id));
+      await tx
+        .update(athlete)
+        .set({ ...set, version: row.version + 1 })
+        .where(eq(athlete.id, row.id));
       const changed = Object.entries(set).filter(([key, value]) => row[key as keyof typeof set] !== value);
       const before = Object.fromEntries(changed.map(([key]) => [key, row[key as keyof typeof set]]));
-      if (changed.length > 0) await recordChanges(tx, clubId, [{ day: club.today, actor: userId, subject: 'facts', athleteId: row.id, from: before, to: Object.fromEntries(changed) }]);
+      if (changed.length > 0)
+        await recordChanges(tx, clubId, [
+          {
+            day: club.today,
+            actor: userId,
+            subject: 'facts',
+            athleteId: row.id,
+            from: before,
+            to: Object.fromEntries(changed),
+          },
+        ]);
     });
     return { form: 'facts', ...KEPT };
   },
@@ -110,9 +202,16 @@ export const actions: Actions = {
     const { test, day, load: mass, reps, rir, height, passed } = form.value;
     await withClub(clubId, async (tx) => {
       const { club, row } = await open(tx, params);
-      const values = test in LIFTS ? { loadKg: massToKg(mass ?? 0, club.massUnit), reps, rir: rir ?? 0 } : test in JUMP_TESTS ? { value: (height ?? 0) / 100 } : { passed: passed === 'passed' };
+      const values =
+        test in LIFTS
+          ? { loadKg: massToKg(mass ?? 0, club.massUnit), reps, rir: rir ?? 0 }
+          : test in JUMP_TESTS
+            ? { value: (height ?? 0) / 100 }
+            : { passed: passed === 'passed' };
       await tx.insert(testResult).values({ clubId, id: v7(), athleteId: row.id, test, day, ...values });
-      await recordChanges(tx, clubId, [{ day: club.today, actor: userId, subject: 'test', athleteId: row.id, from: null, to: { test, ...values } }]);
+      await recordChanges(tx, clubId, [
+        { day: club.today, actor: userId, subject: 'test', athleteId: row.id, from: null, to: { test, ...values } },
+      ]);
     });
     return { form: 'result', ...KEPT };
   },
@@ -122,8 +221,20 @@ export const actions: Actions = {
     if (!form.ok) return form.failure;
     await withClub(clubId, async (tx) => {
       const { club, row } = await open(tx, params);
-      await tx.insert(complaint).values({ clubId, id: v7(), athleteId: row.id, ...form.value, updatedDay: club.today, clearance: null });
-      await recordChanges(tx, clubId, [{ day: club.today, actor: userId, subject: 'complaint', athleteId: row.id, from: null, to: form.value, rules: ['SAFE-2', 'SAFE-8'] }]);
+      await tx
+        .insert(complaint)
+        .values({ clubId, id: v7(), athleteId: row.id, ...form.value, updatedDay: club.today, clearance: null });
+      await recordChanges(tx, clubId, [
+        {
+          day: club.today,
+          actor: userId,
+          subject: 'complaint',
+          athleteId: row.id,
+          from: null,
+          to: form.value,
+          rules: ['SAFE-2', 'SAFE-8'],
+        },
+      ]);
     });
     return { form: 'complaint', ...KEPT };
   },
@@ -135,8 +246,21 @@ export const actions: Actions = {
     await withClub(clubId, async (tx) => {
       const { club, row } = await open(tx, params);
       const clearance = { ...given, from: club.today };
-      await tx.update(complaint).set({ clearance }).where(and(eq(complaint.id, complaintId), eq(complaint.athleteId, row.id)));
-      await recordChanges(tx, clubId, [{ day: club.today, actor: userId, subject: 'clearance', athleteId: row.id, from: null, to: clearance, rules: ['SAFE-2'] }]);
+      await tx
+        .update(complaint)
+        .set({ clearance })
+        .where(and(eq(complaint.id, complaintId), eq(complaint.athleteId, row.id)));
+      await recordChanges(tx, clubId, [
+        {
+          day: club.today,
+          actor: userId,
+          subject: 'clearance',
+          athleteId: row.id,
+          from: null,
+          to: clearance,
+          rules: ['SAFE-2'],
+        },
+      ]);
     });
     return { form: 'clearance', ...KEPT };
   },
@@ -144,7 +268,9 @@ export const actions: Actions = {
     const { clubId, userId } = identityOf(locals);
     const path = await withClub(clubId, async (tx) => {
       const { club, row } = await open(tx, params);
-      await recordChanges(tx, clubId, [{ day: club.today, actor: userId, subject: 'link-made', athleteId: row.id, from: null, to: null }]);
+      await recordChanges(tx, clubId, [
+        { day: club.today, actor: userId, subject: 'link-made', athleteId: row.id, from: null, to: null },
+      ]);
       return makeLink(tx, clubId, row.id);
     });
     return { form: 'link', ...KEPT, link: `${origin()}${path}` };
@@ -154,7 +280,9 @@ export const actions: Actions = {
     await withClub(clubId, async (tx) => {
       const { club, row } = await open(tx, params);
       await revokeLink(tx, row.id);
-      await recordChanges(tx, clubId, [{ day: club.today, actor: userId, subject: 'link-ended', athleteId: row.id, from: null, to: null }]);
+      await recordChanges(tx, clubId, [
+        { day: club.today, actor: userId, subject: 'link-ended', athleteId: row.id, from: null, to: null },
+      ]);
     });
     return { form: 'revoke', ...KEPT };
   },

@@ -10,7 +10,17 @@
   let { data, form } = $props();
   const person = $derived(data.athlete);
   const trouble = (name: string) => (form?.form === name ? form : null);
-  const line = $derived([person.role, person.age === null ? null : `${String(person.age)} years`, person.bodyMassKg === null ? null : `${String(Math.round(massFromKg(person.bodyMassKg, data.massUnit)))} ${data.massUnit}`].filter(Boolean).join(', '));
+  const line = $derived(
+    [
+      person.role,
+      person.age === null ? null : `${String(person.age)} years`,
+      person.bodyMassKg === null
+        ? null
+        : `${String(Math.round(massFromKg(person.bodyMassKg, data.massUnit)))} ${data.massUnit}`,
+    ]
+      .filter(Boolean)
+      .join(', '),
+  );
 </script>
 
 <svelte:head><title>{person.name} · Jaleo</title></svelte:head>
@@ -18,12 +28,25 @@
   <h1>{person.name}</h1>
   <span class="note">{line}</span>
   <span class="note">lifts {person.liftLevel}, jumps {person.jumpLevel}</span>
-  {#if data.consentNeeded}<span class="warn-text note">Under 18: guardian consent not noted. <span class="rule-id">SAFE-3</span></span>{/if}
+  {#if data.consentNeeded}<span class="warn-text note"
+      >Under 18: guardian consent not noted. <span class="rule-id">SAFE-3</span></span
+    >{/if}
 </header>
 <div class="columns">
   <AthleteFacts {person} mass={data.massUnit} editable={data.may.plan} trouble={trouble('facts')} />
   <div class="middle">
-    <AthleteTests tests={data.tests} lifts={data.lifts} jumps={data.jumps} screens={data.screens} liftNames={data.liftNames} jumpNames={data.jumpNames} mass={data.massUnit} today={data.today} editable={data.may.plan} trouble={trouble('result')} />
+    <AthleteTests
+      tests={data.tests}
+      lifts={data.lifts}
+      jumps={data.jumps}
+      screens={data.screens}
+      liftNames={data.liftNames}
+      jumpNames={data.jumpNames}
+      mass={data.massUnit}
+      today={data.today}
+      editable={data.may.plan}
+      trouble={trouble('result')}
+    />
     <AthleteHistory lines={data.history} />
   </div>
   <div class="side">
@@ -31,13 +54,27 @@
       <h2>Mornings</h2>
       <div class="mornings">
         {#each data.mornings as { day, answer, place } (day)}
-          <span><MorningString {answer} width={34} /><span class="label">{day.slice(8)}{place ? ` ${place}` : ''}</span></span>
+          <span
+            ><MorningString {answer} width={34} /><span class="label">{day.slice(8)}{place ? ` ${place}` : ''}</span
+            ></span
+          >
         {:else}<span class="note">No answers yet.</span>{/each}
       </div>
-      {#if data.may.plan}<AthleteLink hasLink={data.hasLink} link={form?.form === 'link' && 'link' in form ? String(form.link) : null} />{/if}
+      {#if data.may.plan}<AthleteLink
+          hasLink={data.hasLink}
+          link={form?.form === 'link' && 'link' in form ? String(form.link) : null}
+        />{/if}
     </section>
     {#if data.complaints}
-      <Complaints complaints={data.complaints} places={data.places} signs={data.signs} sides={data.sides} today={data.today} editable={data.may.plan} {trouble} />
+      <Complaints
+        complaints={data.complaints}
+        places={data.places}
+        signs={data.signs}
+        sides={data.sides}
+        today={data.today}
+        editable={data.may.plan}
+        {trouble}
+      />
     {/if}
   </div>
 </div>
