@@ -54,6 +54,7 @@ export const DEMO_CLUB = {
   coach: 'Ro Serrat',
   assistant: 'Lior Pask',
   physio: 'Ane Vidra',
+  athlete: 'Dunja Falk',
 } as const;
 export const DEMO_PASSWORD = 'tuesday-lift';
 

@@ -9,6 +9,7 @@ import { actsOn } from '../safety';
 import type { Line, Override } from '../session';
 import type { CarriedLine } from './brief';
 import { isKnown, rowForLevel, type Context } from './context';
+import { easeForDay } from './ease-for-day';
 import { judgeDay, judgeOption } from './judge-option';
 import type { Option } from './options';
 
@@ -113,14 +114,19 @@ const bars = (exercise: Exercise, row: DoseRowId, dose: Dose, athlete: AthleteFa
   judgeOption(exercise, row, dose, athlete, context) ?? judgeDay(exercise, row, dose, athlete, context);
 
 /** The squad's line with the athlete's own row and, at foundation level or while tiers are unknown, the bottom of the range. */
-function fromLine(line: Line, athlete: AthleteFacts, { library, method, brief, doseLevel }: Context): OwnLine {
+function fromLine(line: Line, athlete: AthleteFacts, context: Context): OwnLine {
+  const { library, method, brief, doseLevel } = context;
   const exercise = getExercise(library, line.exerciseId);
   const row = rowForLevel(line.row, athlete.liftLevel, method);
   const level = doseLevelFor(athlete.liftLevel, isKnown(athlete), brief.weekOfBlock);
   if (row === line.row && (line.pinned || level === doseLevel || level !== 'bottom'))
     return { exercise, row: line.row, dose: line.dose, reasons: [] };
   const rung = rungOf(exercise, library)?.rung ?? null;
-  const dose = chooseDose(method.doses[row], exercise, rung, level, method.settings) ?? line.dose;
+  const dose = easeForDay(
+    chooseDose(method.doses[row], exercise, rung, level, method.settings) ?? line.dose,
+    exercise,
+    context,
+  );
   const rule = isKnown(athlete) ? 'PHASE-3' : 'START-2';
   const changed = dose.sets < line.dose.sets || dose.amount !== line.dose.amount || row !== line.row;
   return changed
@@ -145,7 +151,15 @@ function fromCarried(carried: CarriedLine, line: Line, athlete: AthleteFacts, co
     exercise,
     row: carried.row,
     // when the squad's line gave sets up for time, its athletes do too
-    dose: { ...carried.dose, sets: trimmed ? Math.min(carried.dose.sets, line.dose.sets) : carried.dose.sets },
+    dose: easeForDay(
+      {
+        ...carried.dose,
+        rir: carried.row === line.row ? line.dose.rir : carried.dose.rir,
+        sets: trimmed ? Math.min(carried.dose.sets, line.dose.sets) : carried.dose.sets,
+      },
+      exercise,
+      context,
+    ),
     reasons: carried.changedBy.length > 0 ? [{ code: 'accepted_change', rules: carried.changedBy, facts: {} }] : [],
   };
   const lastDone = athlete.lastDone[exercise.id];

@@ -3,6 +3,7 @@ import { getExercise, type Exercise } from '../library';
 import type { DoseRowId, Slot } from '../method';
 import { doseRange, rungOf } from '../progress';
 import type { PreviousLine } from './brief';
+import { easeForDay } from './ease-for-day';
 import { judgeDay, judgeOption } from './judge-option';
 import { rowForLevel, type Context } from './context';
 
@@ -145,15 +146,18 @@ function doses(
   row: DoseRowId,
   slot: Slot,
   previous: PreviousLine | undefined,
-  { method, library, doseLevel }: Context,
+  context: Context,
 ): Dose[] {
+  const { method, library, doseLevel } = context;
   const rung = rungOf(exercise, library)?.rung ?? null;
   const levels: DoseLevel[] = doseLevel === 'bottom' ? ['bottom'] : [doseLevel, 'bottom'];
-  const carried = previous?.exerciseId === exercise.id && previous.row === row ? [previous.dose] : [];
-  const found = [
-    ...carried,
-    ...levels.flatMap((level) => chooseDose(method.doses[row], exercise, rung, level, method.settings) ?? []),
-  ];
+  const fresh = levels.flatMap((level) => chooseDose(method.doses[row], exercise, rung, level, method.settings) ?? []);
+  // sets and reps are carried; how much stays in reserve belongs to the day
+  const carried =
+    previous?.exerciseId === exercise.id && previous.row === row
+      ? [{ ...previous.dose, rir: fresh[0]?.rir ?? previous.dose.rir }]
+      : [];
+  const found = [...carried, ...fresh].map((dose) => easeForDay(dose, exercise, context));
   const { cap } = slot;
   const capped = cap
     ? found.map((dose) => ({ ...dose, sets: Math.min(dose.sets, cap.sets), amount: Math.min(dose.amount, cap.amount) }))

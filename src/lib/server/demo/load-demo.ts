@@ -46,6 +46,7 @@ export async function loadDemo(day: Day, seed: number): Promise<boolean> {
   for (const [name, email, role] of [
     [DEMO_CLUB.assistant, 'assistant@jaleo.example', 'assistant'],
     [DEMO_CLUB.physio, 'physio@jaleo.example', 'physio-read'],
+    [DEMO_CLUB.athlete, 'athlete@jaleo.example', 'athlete'],
   ] as const) {
     const person = await signUp(name, email);
     await authDatabase().insert(member).values({ id: v7(), organizationId: clubId, userId: person.id, role });

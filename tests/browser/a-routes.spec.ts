@@ -1,0 +1,210 @@
+import { readdirSync, statSync } from 'node:fs';
+import { join, relative } from 'node:path';
+import { expect, request, test, type APIRequestContext } from '@playwright/test';
+import { setToday, TUESDAY } from './app';
+
+const base = process.env.BASE_URL!;
+type Who = 'nobody' | 'other' | 'head-coach' | 'assistant' | 'physio-read' | 'athlete';
+
+/**
+ * What each route answers to whom: `in` = sign in first, `no` = forbidden, `?` = not there for this club. A route
+ * that is not in this table fails the test. `other` is the head coach of another club.
+ */
+const READ: Readonly<Record<string, Partial<Record<Who, number | 'in'>> & { all?: number }>> = {
+  '/': { nobody: 'in', other: 200, 'head-coach': 200, assistant: 200, 'physio-read': 200, athlete: 403 },
+  '/healthz': { all: 200 },
+  '/sign-in': { all: 200 },
+  '/sign-up': { all: 200 },
+  '/sign-out': { nobody: 'in', other: 405, 'head-coach': 405, assistant: 405, 'physio-read': 405, athlete: 405 },
+  '/theme': { all: 405 },
+  '/calls': { nobody: 'in', other: 200, 'head-coach': 200, assistant: 200, 'physio-read': 200, athlete: 403 },
+  '/squad': { nobody: 'in', other: 200, 'head-coach': 200, assistant: 200, 'physio-read': 200, athlete: 403 },
+  '/squad/[squadId]': { nobody: 'in', other: 404, 'head-coach': 200, assistant: 200, 'physio-read': 200, athlete: 403 },
+  '/squad/[squadId]/[athleteId]': {
+    nobody: 'in',
+    other: 404,
+    'head-coach': 200,
+    assistant: 200,
+    'physio-read': 200,
+    athlete: 403,
+  },
+  '/bench': { nobody: 'in', other: 200, 'head-coach': 200, assistant: 200, 'physio-read': 200, athlete: 403 },
+  '/bench/[squadId]/[day]': {
+    nobody: 'in',
+    other: 404,
+    'head-coach': 200,
+    assistant: 200,
+    'physio-read': 200,
+    athlete: 403,
+  },
+  '/floor': { nobody: 'in', other: 200, 'head-coach': 200, assistant: 200, 'physio-read': 200, athlete: 403 },
+  '/floor/[sessionId]': {
+    nobody: 'in',
+    other: 404,
+    'head-coach': 200,
+    assistant: 200,
+    'physio-read': 200,
+    athlete: 403,
+  },
+  '/print/[sessionId]': {
+    nobody: 'in',
+    other: 404,
+    'head-coach': 200,
+    assistant: 200,
+    'physio-read': 200,
+    athlete: 403,
+  },
+  '/a/[token]': { all: 404 },
+  '/a/[token]/card': { all: 404 },
+  '/api/sessions/[id]': {
+    nobody: 401,
+    other: 405,
+    'head-coach': 405,
+    assistant: 405,
+    'physio-read': 405,
+    athlete: 403,
+  },
+  '/api/sets': { nobody: 401, other: 405, 'head-coach': 405, assistant: 405, 'physio-read': 405, athlete: 403 },
+  '/api/check-ins': { nobody: 401, other: 405, 'head-coach': 405, assistant: 405, 'physio-read': 405, athlete: 403 },
+  '/api/proposals': { nobody: 401, other: 405, 'head-coach': 405, assistant: 405, 'physio-read': 405, athlete: 403 },
+};
+
+/** Writing: which status a bad body gets when the door is open, and who finds it shut. */
+const WRITE: Readonly<Record<string, Record<Who, number>>> = {
+  '/api/sessions/[id]': {
+    nobody: 401,
+    other: 400,
+    'head-coach': 400,
+    assistant: 403,
+    'physio-read': 403,
+    athlete: 403,
+  },
+  '/api/sets': { nobody: 401, other: 400, 'head-coach': 400, assistant: 400, 'physio-read': 403, athlete: 403 },
+  '/api/check-ins': { nobody: 401, other: 400, 'head-coach': 400, assistant: 400, 'physio-read': 403, athlete: 403 },
+  '/api/proposals': { nobody: 401, other: 400, 'head-coach': 400, assistant: 403, 'physio-read': 403, athlete: 403 },
+};
+
+const routesOf = (dir: string): string[] =>
+  readdirSync(dir).flatMap((name) => {
+    const path = join(dir, name);
+    if (statSync(path).isDirectory()) return routesOf(path);
+    return /^\+(page\.svelte|page\.server\.ts|server\.ts)$/.test(name)
+      ? ['/' + relative('src/routes', dir).replace(/\([^)]*\)\/?/g, '')]
+      : [];
+  });
+
+const contexts = new Map<Who, APIRequestContext>();
+const ids: Record<string, string> = { day: TUESDAY, token: '00000000-0000-7000-8000-000000000000.' + 'A'.repeat(43) };
+
+async function signedIn(email: string): Promise<APIRequestContext> {
+  const context = await request.newContext({ baseURL: base, extraHTTPHeaders: { origin: base } });
+  const response = await context.post('/api/auth/sign-in/email', { data: { email, password: 'tuesday-lift' } });
+  expect(response.status()).toBe(200);
+  return context;
+}
+
+test.beforeAll(async () => {
+  setToday(TUESDAY);
+  contexts.set('nobody', await request.newContext({ baseURL: base }));
+  contexts.set('head-coach', await signedIn('coach@jaleo.example'));
+  contexts.set('assistant', await signedIn('assistant@jaleo.example'));
+  contexts.set('physio-read', await signedIn('physio@jaleo.example'));
+  contexts.set('athlete', await signedIn('athlete@jaleo.example'));
+  const other = await request.newContext({ baseURL: base, extraHTTPHeaders: { origin: base } });
+  const made = await other.post('/sign-up', {
+    form: {
+      name: 'Vera Oss',
+      club: 'Elsewhere',
+      email: `other${Date.now()}@club.example`,
+      password: 'tuesday-lift',
+      zone: 'Europe/Madrid',
+    },
+    headers: { origin: base },
+  });
+  expect(made.ok()).toBe(true);
+  contexts.set('other', other);
+  const page = await contexts.get('head-coach')!.get('/calls');
+  const html = await page.text();
+  const squad = /\/calls\?squad=([0-9a-f-]{36})/.exec(html)?.[1] ?? '';
+  const roster = await (await contexts.get('head-coach')!.get(`/squad/${squad}`)).text();
+  ids.squadId = squad;
+  ids.athleteId = new RegExp(`/squad/${squad}/([0-9a-f-]{36})`).exec(roster)?.[1] ?? '';
+  // a past card of the demo club, found through the day picker's oldest day
+  const bench = await (await contexts.get('head-coach')!.get(`/bench/${squad}/2026-11-21`)).text();
+  ids.sessionId = /\/floor\/([0-9a-f-]{36})/.exec(bench)?.[1] ?? '';
+  ids.id = ids.sessionId;
+  for (const [name, value] of Object.entries(ids)) expect(value, name).not.toBe('');
+});
+test.afterAll(async () => {
+  for (const context of contexts.values()) await context.dispose();
+});
+
+const fill = (route: string): string => route.replace(/\[(\w+)\]/g, (_all, name: string) => ids[name]!);
+
+test('every route is known here', () => {
+  const routes = [...new Set(routesOf('src/routes'))].sort();
+  expect(routes).toEqual(Object.keys(READ).sort());
+});
+
+for (const [route, answers] of Object.entries(READ))
+  test(`reading ${route}`, async () => {
+    for (const [who, context] of contexts) {
+      const expected = answers.all ?? answers[who];
+      const response = await context.get(fill(route), { maxRedirects: expected === 'in' ? 0 : 5 });
+      if (expected === 'in') {
+        expect(response.status(), who).toBeGreaterThanOrEqual(300);
+        expect(response.headers().location, who).toContain(route === '/' ? '' : '/sign-in');
+      } else expect(response.status(), who).toBe(expected);
+    }
+  });
+
+for (const [route, answers] of Object.entries(WRITE))
+  test(`writing ${route}`, async () => {
+    for (const [who, context] of contexts) {
+      const path = fill(route);
+      const response = route.includes('[id]')
+        ? await context.put(path, { data: {} })
+        : await context.post(path, { data: {} });
+      expect(response.status(), who).toBe(answers[who as Who]);
+    }
+  });
+
+test('forms change nothing for those who may not plan', async () => {
+  for (const who of ['assistant', 'physio-read', 'athlete'] as const) {
+    const response = await contexts.get(who)!.post(`/squad/${ids.squadId!}?/add`, { form: { names: 'Stray' } });
+    expect(response.status(), who).toBe(403);
+  }
+  const foreign = await contexts.get('other')!.post(`/squad/${ids.squadId!}?/add`, { form: { names: 'Stray' } });
+  expect(await foreign.text()).toContain('404');
+});
+
+test('health notes reach those who may read them, and nobody else', async () => {
+  const squads = await (await contexts.get('head-coach')!.get('/calls')).text();
+  expect(squads).toContain('Kaia Maas reports pain');
+  expect(await (await contexts.get('assistant')!.get('/calls')).text()).not.toContain('Kaia Maas reports pain');
+  const page = await (await contexts.get('assistant')!.get(`/squad/${ids.squadId!}/${ids.athleteId!}`)).text();
+  expect(page).not.toContain('Complaints</h2>');
+});
+
+test('each page asks few questions, however many athletes it shows', async () => {
+  const coach = contexts.get('head-coach')!;
+  for (const route of [
+    '/calls',
+    `/squad/${ids.squadId!}`,
+    `/squad/${ids.squadId!}/${ids.athleteId!}`,
+    `/bench/${ids.squadId!}/2026-11-21`,
+    `/floor/${ids.sessionId!}`,
+    `/print/${ids.sessionId!}`,
+  ]) {
+    const response = await coach.get(route);
+    expect(Number(response.headers()['x-statements']), route).toBeLessThanOrEqual(5);
+    expect(Number(response.headers()['x-statements']), route).toBeGreaterThan(0);
+  }
+});
+
+test('a stranger’s Ctrl: forms need our own origin', async () => {
+  const response = await contexts
+    .get('head-coach')!
+    .post('/theme', { form: { theme: 'noche' }, headers: { origin: 'http://elsewhere.example' } });
+  expect(response.status()).toBe(403);
+});

@@ -1,0 +1,49 @@
+import { writeFileSync } from 'node:fs';
+import { expect, type Page } from '@playwright/test';
+
+export const TUESDAY = '2026-11-24';
+export const WEDNESDAY = '2026-11-25';
+
+/** The application reads its day from this file at each request. */
+export function setToday(day: string): void {
+  const file = process.env.JALEO_TODAY;
+  if (!file) throw new Error('JALEO_TODAY must name a file: run through scripts/with-app.sh');
+  writeFileSync(file, day);
+}
+
+export async function signIn(page: Page, email = 'coach@jaleo.example'): Promise<void> {
+  await page.goto('/sign-in');
+  await ready(page);
+  await page.getByLabel('E-mail').fill(email);
+  await page.getByLabel('Password', { exact: true }).fill('tuesday-lift');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.waitForURL((url) => !url.pathname.startsWith('/sign-in'));
+  await ready(page);
+}
+
+/** Waits until the page answers to clicks. */
+export const ready = (page: Page): Promise<void> => page.waitForLoadState('networkidle');
+
+/** Opens the Bench for a squad from Calls and waits for its card to be kept. */
+export async function openBench(page: Page, squad: string): Promise<void> {
+  await page.goto('/squad');
+  await ready(page);
+  await page.locator('.thread select').first().selectOption({ label: squad });
+  await expect(page.getByRole('heading', { level: 1, name: squad })).toBeVisible();
+  await page.getByRole('link', { name: /card/ }).first().click();
+  await page.waitForURL(/\/bench\//);
+  await expect(page.getByRole('status').filter({ hasText: 'Kept' })).toBeVisible();
+  await ready(page);
+}
+
+/** A personal link for an athlete of the squad on screen. */
+export async function linkFor(page: Page, squad: string, athlete: string): Promise<string> {
+  await page.goto('/squad');
+  await ready(page);
+  await page.locator('.thread select').first().selectOption({ label: squad });
+  await page.getByRole('link', { name: athlete }).click();
+  await expect(page.getByRole('heading', { level: 1, name: athlete })).toBeVisible();
+  await ready(page);
+  await page.getByRole('button', { name: /check-in link/ }).click();
+  return page.getByLabel('Check-in link').inputValue();
+}

@@ -1,0 +1,166 @@
+import { expect, test } from '@playwright/test';
+import { linkFor, openBench, ready, setToday, signIn, TUESDAY, WEDNESDAY } from './app';
+
+test('the demo club: squad → session → floor → next morning → next session', async ({ page, browser }) => {
+  setToday(TUESDAY);
+  const outside: string[] = [];
+  page.on('request', (request) => {
+    if (!request.url().startsWith(process.env.BASE_URL!) && !/^(data|blob):/.test(request.url()))
+      outside.push(request.url());
+  });
+  await signIn(page);
+  await openBench(page, 'Handball');
+
+  // in season, 55 minutes, with reasons
+  await expect(page.getByRole('heading', { level: 1, name: 'Tuesday session' })).toBeVisible();
+  await expect(page.getByRole('button', { name: '55' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByLabel('Phase')).toHaveValue('in-season');
+  await page.locator('[data-slot="main"] .name').click();
+  const why = page.locator('.why');
+  await expect(why).toContainText('Covers');
+  await expect(why).toContainText('SEL-2');
+
+  // swap one line for its runner-up
+  const calf = page.locator('[data-slot="calf"]');
+  const before = await calf.locator('.name b').textContent();
+  await calf.locator('.name').click();
+  await page.getByRole('button', { name: /^Swap for/ }).click();
+  await expect(calf.locator('.name b')).not.toHaveText(before!);
+  await expect(page.getByRole('status').filter({ hasText: 'Kept' })).toBeVisible();
+  await page.reload();
+  await expect(calf.locator('.name b')).not.toHaveText(before!);
+  const jumpName = (await page.locator('[data-slot="jump-1"] .name b').textContent())!;
+
+  // the floor: three sets of a jump and of a lift for two athletes
+  await page.getByRole('link', { name: 'Open on the floor' }).click();
+  await page.waitForURL(/\/floor\//);
+  await ready(page);
+  const people = ['Dunja Falk', 'Ilan Roke'];
+  for (const slot of ['jump-1', 'upper-pull'])
+    for (const name of people) {
+      await page.getByLabel('Line', { exact: true }).selectOption(slot);
+      await page
+        .getByRole('button', { name: /^Everyone in/ })
+        .first()
+        .waitFor();
+      for (const station of await page.getByRole('button', { name: /^Everyone in/ }).all()) {
+        await station.click();
+        const call = page.getByRole('button', { name: `Call ${name}` });
+        if (await call.count()) {
+          await call.click();
+          break;
+        }
+        await station.click();
+      }
+      for (const set of [1, 2, 3]) await page.getByRole('button', { name: `As written: ${name}, set ${set}` }).click();
+    }
+  await expect(page.getByRole('status')).toHaveText('all kept');
+
+  // next morning, on a phone
+  setToday(WEDNESDAY);
+  const link = await linkFor(page, 'Handball', 'Dunja Falk');
+  const phone = await browser.newPage({ viewport: { width: 390, height: 844 }, hasTouch: true });
+  await phone.goto(link);
+  await phone.getByText('Overly tight').click();
+  await phone.getByText('calf', { exact: true }).click();
+  await phone.getByRole('button', { name: 'Send' }).click();
+  await expect(phone.getByRole('heading', { name: 'Thanks, Dunja' })).toBeVisible();
+  await phone.goto(`${link}/card`);
+  await expect(phone.getByRole('heading', { name: 'Dunja Falk' })).toBeVisible();
+  await phone.close();
+
+  // Calls: the proposal for the jump with PROG-4 and what it cuts
+  await page.goto('/calls');
+  await ready(page);
+  const call = page.locator('article[data-call="cut"]').filter({ hasText: 'Dunja Falk is overly tight' });
+  await expect(call).toContainText('PROG-4');
+  await expect(call).toContainText('contacts fewer');
+  await expect(call).toContainText(jumpName);
+  await call.getByRole('button', { name: 'Accept' }).click();
+  await expect(call).toHaveCount(0);
+
+  // the next card carries it, and the history says so
+  await page
+    .locator('aside')
+    .getByRole('link', { name: /^Handball, Thu/ })
+    .click();
+  await page.waitForURL(/2026-11-26/);
+  await expect(page.getByRole('status').filter({ hasText: 'Kept' })).toBeVisible();
+  await page.locator('[data-slot="jump-1"] .name').click();
+  await expect(page.locator('.why')).toContainText(/Dunja Falk[^]*Changed after last time, as accepted/);
+  await expect(page.locator('.why')).toContainText('PROG-4');
+  await page.goto('/squad');
+  await page.locator('.thread select').first().selectOption({ label: 'Handball' });
+  await page.getByRole('link', { name: 'Dunja Falk' }).click();
+  await expect(page.locator('li').filter({ hasText: jumpName }).filter({ hasText: 'PROG-4' }).first()).toBeVisible();
+  expect(outside).toEqual([]);
+});
+
+test('an empty club typed in by hand', async ({ page }) => {
+  setToday(TUESDAY);
+  await page.goto('/sign-up');
+  await ready(page);
+  await page.getByLabel('Your name').fill('Mara Quint');
+  await page.getByLabel('Club', { exact: true }).fill('Ribera');
+  await page.getByLabel('E-mail').fill(`mara${Date.now()}@club.example`);
+  await page.getByLabel('Password', { exact: true }).fill('short');
+  await page.getByRole('button', { name: 'Make the club' }).click();
+  await expect(page.getByText('At least 10 characters.').last()).toBeVisible();
+  await expect(page.getByLabel('Your name')).toHaveValue('Mara Quint');
+  await page.getByLabel('Password', { exact: true }).fill('a-longer-password');
+  await page.getByRole('button', { name: 'Make the club' }).click();
+  await page.waitForURL(/\/squad/);
+  await ready(page);
+
+  await page.getByLabel('Squad', { exact: true }).fill('Under 18');
+  await page.getByLabel('Sport').selectOption({ label: 'Ultimate' });
+  await page.getByRole('button', { name: 'Make the squad' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Under 18' })).toBeVisible();
+  await page.getByLabel('Names, one a line').fill('Lena Ost\t2009-03-02\nJan Weir\tyesterday');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByText('Line 2: “yesterday” is not a birth date')).toBeVisible();
+  await page.getByLabel('Names, one a line').fill('Lena Ost\t2009-03-02\nJan Weir\nSol Abad\t\t64');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByRole('link', { name: 'Sol Abad' })).toBeVisible();
+
+  await page.getByRole('link', { name: "Today's card" }).click();
+  await page.waitForURL(/\/bench\//);
+  await expect(page.getByRole('status').filter({ hasText: 'Kept' })).toBeVisible();
+  await page.locator('[data-slot="main"] .name').click();
+  await expect(page.locator('.why')).toContainText('find the load');
+  await expect(page.locator('.why')).toContainText('DOSE-2');
+
+  await page.getByRole('link', { name: 'Open on the floor' }).click();
+  await page.waitForURL(/\/floor\//);
+  await ready(page);
+  await page.getByLabel('Line', { exact: true }).selectOption('main');
+  await page
+    .getByRole('button', { name: /^With changes: \w+ \w+, set 1$/ })
+    .first()
+    .click();
+  await page.getByLabel('load, kg').fill('-20');
+  await page.getByRole('button', { name: 'Keep set' }).click();
+  await expect(page.getByText('A load from 0.5 to 500 kg')).toBeVisible();
+  await page.getByLabel('load, kg').fill('20');
+  await page.getByRole('button', { name: 'Keep set' }).click();
+  await expect(
+    page
+      .getByRole('button', { name: /set 2$/ })
+      .or(page.getByText('set 2 of'))
+      .first(),
+  ).toBeAttached();
+  await expect(page.getByRole('status')).toHaveText('all kept');
+});
+
+test('the card prints on one page', async ({ page }) => {
+  setToday(TUESDAY);
+  await signIn(page);
+  await openBench(page, 'Ultimate');
+  const href = await page.getByRole('link', { name: 'Print' }).getAttribute('href');
+  await page.goto(href!);
+  await ready(page);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Ultimate');
+  await expect(page.getByRole('row', { name: /Bryn Castell/ })).toContainText('kg');
+  const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
+  expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+});
