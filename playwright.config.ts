@@ -23,5 +23,6 @@ export default defineConfig({
       ],
     },
     trace: 'retain-on-failure',
+    actionTimeout: 12_000,
   },
 });

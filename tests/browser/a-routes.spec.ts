@@ -175,7 +175,7 @@ test('forms change nothing for those who may not plan', async () => {
     expect(response.status(), who).toBe(403);
   }
   const foreign = await contexts.get('other')!.post(`/squad/${ids.squadId!}?/add`, { form: { names: 'Stray' } });
-  expect(await foreign.text()).toContain('404');
+  expect(await foreign.text()).toContain('There is no such squad');
 });
 
 test('health notes reach those who may read them, and nobody else', async () => {

@@ -92,18 +92,18 @@ test('two people on one card: nobody is overwritten, what was typed stays', asyn
   await signIn(second);
   await openBench(second, 'Freestyle');
   const change = async (who: Page, dose: string) => {
-    await who.locator('[data-slot="upper-pull"] .text').click();
+    await who.locator('[data-slot="main-trunk"] .text').click();
     await who.getByRole('textbox', { name: /^Dose of/ }).fill(dose);
     await who.keyboard.press('Enter');
   };
   await change(page, '2 x 8');
-  await expect(page.locator('[data-slot="upper-pull"] .text')).toContainText('2 × 8');
+  await expect(page.locator('[data-slot="main-trunk"] .text')).toContainText('2 × 8');
   await expect(page.getByRole('status').filter({ hasText: 'Kept' })).toBeVisible();
   await change(second, '3 x 7');
   await expect(second.getByText('Somebody else changed this card')).toBeVisible();
-  await expect(second.locator('[data-slot="upper-pull"] .text')).toContainText('3 × 7');
+  await expect(second.locator('[data-slot="main-trunk"] .text')).toContainText('3 × 7');
   await second.getByRole('button', { name: 'Reload their card' }).click();
-  await expect(second.locator('[data-slot="upper-pull"] .text')).toContainText('2 × 8');
+  await expect(second.locator('[data-slot="main-trunk"] .text')).toContainText('2 × 8');
   await context.close();
 });
 
@@ -113,7 +113,7 @@ test('taps made while the server is away are kept and arrive', async ({ page, co
   await page.getByRole('link', { name: 'Open on the floor' }).click();
   await page.waitForURL(/\/floor\//);
   await ready(page);
-  await page.getByLabel('Line', { exact: true }).selectOption('upper-pull');
+  await page.getByLabel('Line', { exact: true }).selectOption('main-trunk');
   await context.setOffline(true);
   const button = page.getByRole('button', { name: /^As written:/ }).first();
   const first = (await button.getAttribute('aria-label'))!;
@@ -127,7 +127,7 @@ test('taps made while the server is away are kept and arrive', async ({ page, co
   await expect(page.getByRole('status')).toHaveText('all kept', { timeout: 15_000 });
   await page.reload();
   await ready(page);
-  await page.getByLabel('Line', { exact: true }).selectOption('upper-pull');
+  await page.getByLabel('Line', { exact: true }).selectOption('main-trunk');
   await expect(page.getByRole('button', { name: first })).toHaveCount(0);
 });
 

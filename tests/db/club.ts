@@ -29,17 +29,15 @@ export async function makeClub(size = 3): Promise<TestClub> {
   const squadId = v7();
   const athletes = Array.from({ length: size }, () => v7());
   await withClub(clubId, async (tx) => {
-    await tx
-      .insert(squad)
-      .values({
-        clubId,
-        id: squadId,
-        name: 'First',
-        sportId: 'team-handball',
-        phase: 'in-season',
-        gymDays: [{ weekday: 2, start: '18:00', minutes: 60 }],
-        kit: DEFAULT_KIT,
-      });
+    await tx.insert(squad).values({
+      clubId,
+      id: squadId,
+      name: 'First',
+      sportId: 'team-handball',
+      phase: 'in-season',
+      gymDays: [{ weekday: 2, start: '18:00', minutes: 60 }],
+      kit: DEFAULT_KIT,
+    });
     await tx.insert(athlete).values(athletes.map((id, i) => ({ clubId, id, name: `Athlete ${String(i + 1)}` })));
     await tx.insert(squadAthlete).values(athletes.map((athleteId) => ({ clubId, squadId, athleteId })));
   });

@@ -84,20 +84,18 @@ describe('keeping a card', () => {
     const id = await makeCard(club);
     const card = cardOf(await session(id));
     await withClub(club.clubId, (tx) =>
-      tx
-        .insert(complaint)
-        .values({
-          clubId: club.clubId,
-          id: v7(),
-          athleteId: club.athletes[0]!,
-          place: 'head',
-          side: null,
-          score: 1,
-          signs: [],
-          since: DAY,
-          updatedDay: DAY,
-          clearance: null,
-        }),
+      tx.insert(complaint).values({
+        clubId: club.clubId,
+        id: v7(),
+        athleteId: club.athletes[0]!,
+        place: 'head',
+        side: null,
+        score: 1,
+        signs: [],
+        since: DAY,
+        updatedDay: DAY,
+        clearance: null,
+      }),
     );
     expect(
       await withClub(club.clubId, (tx) =>
@@ -227,13 +225,11 @@ describe('morning to next session', () => {
     const jumpRow = async (id: string) => (await session(id)).lines.find((line) => line.slot === 'upper-pull')!;
     const plain = await jumpRow(await makeCard(club));
     await withClub(club.clubId, (tx) =>
-      tx
-        .insert(clubTable)
-        .values({
-          clubId: club.clubId,
-          table: 'doses',
-          json: { [plain.row]: { sets: [plain.dose.sets + 1, plain.dose.sets + 1] } },
-        }),
+      tx.insert(clubTable).values({
+        clubId: club.clubId,
+        table: 'doses',
+        json: { [plain.row]: { sets: [plain.dose.sets + 1, plain.dose.sets + 1] } },
+      }),
     );
     const id = await makeCard(club, '2026-12-01', (brief) => ({ ...brief, previous: null }));
     const changed = await jumpRow(id);

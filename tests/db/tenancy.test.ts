@@ -1,7 +1,6 @@
 import { getAuthTables } from 'better-auth/db';
-import { getTableConfig, type PgTable } from 'drizzle-orm/pg-core';
+import { getTableConfig, PgTable } from 'drizzle-orm/pg-core';
 import { is, sql } from 'drizzle-orm';
-import { PgTable as Table } from 'drizzle-orm/pg-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { auth, closeAuth } from '../../src/lib/server/auth/auth';
 import { closeDatabase, withClub } from '../../src/lib/server/db/client';
@@ -21,8 +20,8 @@ afterAll(async () => {
   await closeAuth();
 });
 
-const ours = Object.values(schema)
-  .filter((value): value is PgTable => is(value, Table))
+const ours = (Object.values(schema) as unknown[])
+  .filter((value) => is(value, PgTable))
   .map((table) => getTableConfig(table))
   .filter((config) => config.schema === undefined);
 
@@ -92,7 +91,7 @@ describe('tenancy', () => {
     const expected = getAuthTables(auth().options);
     for (const [name, { fields }] of Object.entries(expected)) {
       const table = (authTables as Record<string, unknown>)[name];
-      expect(is(table, Table), name).toBe(true);
+      expect(is(table, PgTable), name).toBe(true);
       for (const field of Object.keys(fields))
         expect(Object.keys(table as object), `${name}.${field}`).toContain(field);
     }

@@ -46,6 +46,15 @@ export interface PreviousCard {
   readonly lines: readonly PreviousLine[];
 }
 
+/** An entry that stays in its slot while the rest is chosen. */
+export interface Pin {
+  readonly exerciseId: string;
+  /** null = dosed anew */
+  readonly dose: Dose | null;
+  /** put there by the coach, dose and all; false = only held still while something else changes */
+  readonly byCoach: boolean;
+}
+
 /** Everything a session is chosen from. */
 export interface Brief {
   readonly day: Day;
@@ -62,8 +71,8 @@ export interface Brief {
   /** knee and hip sets of the ledger's window before this card */
   readonly balance: KneeHip;
   readonly previous: PreviousCard | null;
-  /** entry fixed for a slot by the coach, with the dose to keep if one was typed */
-  readonly pins: Readonly<Record<string, { readonly exerciseId: string; readonly dose: Dose | null }>>;
+  /** entries fixed for a slot, by slot */
+  readonly pins: Readonly<Record<string, Pin>>;
   /** doses the coach typed for single athletes */
   readonly typedOverrides: readonly Override[];
   /** whether lines of the last card stay where they may (BLOCK-2); off = choose the whole card anew */

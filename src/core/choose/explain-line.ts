@@ -16,7 +16,7 @@ export function explainLine({ exercise, row, dose, barredShare }: Option, slot: 
   const { brief, method, sport, limits } = context;
   const reasons: Reason[] = [];
   const previous = brief.previous?.lines.find((line) => line.slot === slot.id && line.exerciseId === exercise.id);
-  if (brief.pins[slot.id]) reasons.push({ code: 'pinned', rules: ['SEL-3'], facts: {} });
+  if (brief.pins[slot.id]?.byCoach) reasons.push({ code: 'pinned', rules: ['SEL-3'], facts: {} });
   else if (previous) reasons.push({ code: slot.main ? 'main_kept' : 'line_kept', rules: ['BLOCK-2'], facts: {} });
 
   const guards = sport.guards.filter((guard) => guard.exercises.includes(exercise.id));

@@ -46,9 +46,9 @@ export function fitAthlete(
   const previous = brief.previous?.lines.find((old) => old.slot === line.slot && old.exerciseId === line.exerciseId);
   const carried = previous?.own.find((own) => own.athleteId === athlete.id);
   const own =
-    carried && continues(carried, line, taken, context)
+    carried && !line.pinned && continues(carried, line, taken, context)
       ? fromCarried(carried, line, athlete, context)
-      : fromLine(line, athlete, context);
+      : withCarriedLoad(fromLine(line, athlete, context), carried);
   const bar = bars(own.exercise, own.row, own.dose, athlete, context);
   const fitted = bar
     ? (keepSubstitute(carried, bar, athlete, taken, context) ?? replace(own, bar, athlete, substitutes, taken, context))
@@ -94,6 +94,15 @@ function continues(
     !taken.has(carried.exerciseId)
   );
 }
+
+/** A dose of the coach's own sets the sets and reps; the load each athlete has come to stays. */
+const withCarriedLoad = (own: OwnLine, carried: CarriedLine | undefined): OwnLine =>
+  carried?.exerciseId === own.exercise.id &&
+  carried.row === own.row &&
+  carried.dose.loadKg !== null &&
+  own.dose.loadKg === null
+    ? { ...own, dose: { ...own.dose, loadKg: carried.dose.loadKg } }
+    : own;
 
 /** While the bar stands, last time's substitute goes on with its own dose. */
 function keepSubstitute(

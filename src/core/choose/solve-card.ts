@@ -108,7 +108,7 @@ function toLines(slots: readonly SlotOptions[], model: Model, selection: Selecti
         row: option.row,
         dose: option.dose,
         reasons: explainLine(option, slot, context),
-        pinned: slot.id in context.brief.pins,
+        pinned: context.brief.pins[slot.id]?.byCoach ?? false,
       },
     ];
   });

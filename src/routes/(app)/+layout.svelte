@@ -18,6 +18,7 @@
       'g b': () => void goto('/bench'),
       'g f': () => void goto('/floor'),
       'Shift+?': () => (help = !help),
+      '?': () => (help = !help),
     }),
   );
 </script>

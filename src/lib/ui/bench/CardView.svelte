@@ -73,7 +73,9 @@
                     bench.selected = line.slot;
                     editing = line.slot;
                   }}
-                  onleave={() => (editing = null)}
+                  onleave={() => {
+                    if (editing === line.slot) editing = null;
+                  }}
                 />
               {/each}
             </ol>

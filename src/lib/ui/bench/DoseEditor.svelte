@@ -11,20 +11,27 @@
   let typed = $state(text);
   let messages = $state.raw<readonly string[]>([]);
   let busy = false;
+  let left = false;
 
   function select(node: HTMLInputElement) {
     node.focus();
     node.select();
   }
 
+  function leave(): void {
+    left = true;
+    onleave();
+  }
+
   async function keep(): Promise<void> {
-    if (busy) return;
+    // an editor that is taken off the page blurs once more
+    if (busy || left) return;
     busy = true;
-    if (typed.trim() === text.trim()) onleave();
+    if (typed.trim() === text.trim()) leave();
     else {
       messages = await onkeep(typed);
       await tick();
-      if (messages.length === 0) onleave();
+      if (messages.length === 0) leave();
     }
     busy = false;
   }
@@ -47,7 +54,7 @@
         event.preventDefault();
         void keep();
       }
-      if (event.key === 'Escape') onleave();
+      if (event.key === 'Escape') leave();
     }}
     onblur={() => {
       if (messages.length === 0) void keep();

@@ -46,7 +46,7 @@
     onchange={take}
     onkeydown={(event) => event.key === 'Enter' && take()}
   />
-  <p id="minutes-message" class="warn-text" role="alert">{message}</p>
+  {#if message}<p id="minutes-message" class="warn-text" role="alert">{message}</p>{/if}
 </fieldset>
 
 <style>

@@ -1,4 +1,4 @@
-import type { Assessment, Brief, Swap } from '$core/choose';
+import type { Assessment, Brief, Pin, Swap } from '$core/choose';
 import type { BenchPage } from './bench-page';
 import type { Dose } from '$core/dose';
 import { parseDose } from '$core/exchange';
@@ -73,13 +73,8 @@ export class BenchState {
 
   /** Chooses the card for the brief as it stands; the coach's own lines and doses stay. */
   async solveAnew(keepPrevious: boolean): Promise<void> {
-    const lines = this.card?.lines.filter((line) => line.pinned) ?? [];
-    await this.#solve(
-      Object.fromEntries(lines.map((line) => [line.slot, { exerciseId: line.exerciseId, dose: line.dose }])),
-      this.card?.overrides ?? [],
-      true,
-      keepPrevious,
-    );
+    const own = Object.entries(this.#pinAll(this.card)).filter(([, pin]) => pin.byCoach);
+    await this.#solve(Object.fromEntries(own), this.card?.overrides ?? [], true, keepPrevious);
   }
 
   async setMinutes(minutes: number): Promise<void> {
@@ -95,13 +90,11 @@ export class BenchState {
   /** Puts another entry into a slot; every other line stays as it is. */
   async swap(slot: string, exerciseId: string): Promise<void> {
     if (!this.card) return;
-    const pins = { ...this.#pinAll(this.card), [slot]: { exerciseId, dose: null } };
+    const pins = { ...this.#pinAll(this.card), [slot]: { exerciseId, dose: null, byCoach: true } };
     await this.#solve(
       pins,
       this.card.overrides.filter((own) => own.slot !== slot),
       true,
-      true,
-      new Set([slot]),
     );
   }
 
@@ -120,14 +113,12 @@ export class BenchState {
     if (athleteId === null) {
       const pins = {
         ...this.#pinAll(card),
-        [slot]: { exerciseId: this.#line(slot)?.exerciseId ?? '', dose: parsed.value },
+        [slot]: { exerciseId: this.#line(slot)?.exerciseId ?? '', dose: parsed.value, byCoach: true },
       };
       await this.#solve(
         pins,
         card.overrides.filter((own) => own.slot !== slot || own.typed),
         true,
-        true,
-        new Set([slot]),
       );
     } else {
       const own = athleteLines(card, athleteId).find((line) => line.line.slot === slot);
@@ -166,24 +157,21 @@ export class BenchState {
 
   #line = (slot: string): Line | undefined => this.card?.lines.find((line) => line.slot === slot);
 
-  #pinAll = (card: Card): Record<string, { exerciseId: string; dose: Dose | null }> =>
-    Object.fromEntries(card.lines.map((line) => [line.slot, { exerciseId: line.exerciseId, dose: line.dose }]));
+  #pinAll = (card: Card | null): Record<string, Pin> =>
+    Object.fromEntries(
+      (card?.lines ?? []).map(({ slot, exerciseId, dose, pinned }) => [slot, { exerciseId, dose, byCoach: pinned }]),
+    );
 
   async #solve(
     pins: Brief['pins'],
     overrides: readonly Override[],
     keeps: boolean,
     keepPrevious = true,
-    touched: ReadonlySet<string> = new Set(),
   ): Promise<void> {
     const { brief } = this.#data;
     if (!brief || !this.#solver) return;
     this.solving = true;
-    // what was pinned before stays marked as the coach's; pinning everything for a swap does not mark the rest
-    const marked = new Set([
-      ...(this.card?.lines.filter((line) => line.pinned).map((line) => line.slot) ?? []),
-      ...touched,
-    ]);
+    // a line only held still keeps the reasons it was put there for
     const reasons = new Map(this.card?.lines.map((line) => [`${line.slot} ${line.exerciseId}`, line.reasons]));
     const result = await this.#solver.api.solve(
       {
@@ -204,9 +192,8 @@ export class BenchState {
     }
     const { card, assessment, swaps, views } = result.value;
     const lines = card.lines.map((line) => {
-      const mine = marked.has(line.slot);
       const known = reasons.get(`${line.slot} ${line.exerciseId}`);
-      return { ...line, pinned: mine, reasons: !mine && known ? known : line.reasons };
+      return { ...line, reasons: !line.pinned && known ? known : line.reasons };
     });
     this.card = { ...card, lines };
     this.assessment = assessment;
