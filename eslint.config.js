@@ -125,6 +125,7 @@ export default ts.config(
     rules: {
       'boundaries/dependencies': 'off',
       '@typescript-eslint/no-non-null-assertion': 'off',
+      '@typescript-eslint/no-unsafe-assignment': 'off',
       'no-restricted-globals': 'off',
     },
   },

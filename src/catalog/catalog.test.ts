@@ -15,8 +15,17 @@ describe('catalogue', () => {
   });
 
   test.each([
-    ['squat', 7, ['squat']], ['hinge', 7, ['hinge']], ['single-leg knee', 6, ['single-leg-knee']], ['single-leg hip', 5, ['single-leg-hip']], ['lateral', 4, ['lateral']], ['jump', 14, ['jump']],
-    ['calf and foot', 4, ['calf-foot']], ['trunk', 5, ['trunk']], ['upper', 4, ['upper-push']], ['pull', 4, ['upper-pull']], ['prep', 8, ['locomotion', 'mobility']],
+    ['squat', 7, ['squat']],
+    ['hinge', 7, ['hinge']],
+    ['single-leg knee', 6, ['single-leg-knee']],
+    ['single-leg hip', 5, ['single-leg-hip']],
+    ['lateral', 4, ['lateral']],
+    ['jump', 14, ['jump']],
+    ['calf and foot', 4, ['calf-foot']],
+    ['trunk', 5, ['trunk']],
+    ['upper', 4, ['upper-push']],
+    ['pull', 4, ['upper-pull']],
+    ['prep', 8, ['locomotion', 'mobility']],
   ] as [string, number, Family[]][])('%s: at least %i', (_name, least, families) => {
     expect(count(...families)).toBeGreaterThanOrEqual(least);
   });
@@ -37,17 +46,30 @@ describe('catalogue', () => {
   });
 
   it('names only entries that are there, and tiers never fall going up a ladder', () => {
-    const ids = [...LADDERS.flatMap(({ rungs }) => rungs.flatMap(({ exercises }) => exercises)), ...SPORTS.flatMap(({ guards }) => guards.flatMap(({ exercises }) => exercises))];
+    const ids = [
+      ...LADDERS.flatMap(({ rungs }) => rungs.flatMap(({ exercises }) => exercises)),
+      ...SPORTS.flatMap(({ guards }) => guards.flatMap(({ exercises }) => exercises)),
+    ];
     expect(ids.filter((id) => !LIBRARY.exercises.has(id))).toEqual([]);
     for (const { id, rungs } of LADDERS) {
-      const tiers = rungs.flatMap(({ exercises }) => exercises.flatMap((e) => { const tier = LIBRARY.exercises.get(e)?.plyo?.tier; return tier ? [TIERS.indexOf(tier)] : []; }));
+      const tiers = rungs.flatMap(({ exercises }) =>
+        exercises.flatMap((e) => {
+          const tier = LIBRARY.exercises.get(e)?.plyo?.tier;
+          return tier ? [TIERS.indexOf(tier)] : [];
+        }),
+      );
       expect([...tiers].sort(), id).toEqual(tiers);
     }
   });
 
   it('keeps every range of the dose table in order', () => {
     for (const [id, row] of Object.entries(METHOD.doses)) {
-      const ranges = [row.sets, ...Object.values(row.amounts), ...(row.intensity ? [row.intensity] : []), ...(row.rir ? [row.rir] : [])] as [number, number][];
+      const ranges = [
+        row.sets,
+        ...Object.values(row.amounts),
+        ...(row.intensity ? [row.intensity] : []),
+        ...(row.rir ? [row.rir] : []),
+      ] as [number, number][];
       for (const [low, high] of ranges) expect(low, id).toBeLessThanOrEqual(high);
     }
   });

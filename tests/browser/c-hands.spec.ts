@@ -9,7 +9,7 @@ async function tabTo(page: Page, name: RegExp | string, most = 60): Promise<void
   for (let i = 0; i < most; i++) {
     const label = await page.evaluate(() => {
       const e = document.activeElement;
-      return e ? `${e.getAttribute('aria-label') ?? ''} ${e.textContent ?? ''}` : '';
+      return e && e !== document.body ? `${e.getAttribute('aria-label') ?? ''} ${e.textContent}` : '';
     });
     if (typeof name === 'string' ? label.includes(name) : name.test(label)) return;
     await page.keyboard.press('Tab');

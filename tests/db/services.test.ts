@@ -55,9 +55,7 @@ const answer = (athleteId: string, own: object, day = NEXT) =>
       tx,
       await loadClub(tx),
       athleteId,
-      { id: v7(), answer: 'fine', place: null, side: null, score: null, signs: [], ...own } as Parameters<
-        typeof keepCheckIn
-      >[3],
+      { id: v7(), answer: 'fine', place: null, side: null, score: null, signs: [], ...own },
       day,
       `athlete:${athleteId}`,
     ),

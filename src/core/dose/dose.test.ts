@@ -11,18 +11,33 @@ const squat = getExercise(LIBRARY, 'back-squat');
 
 describe('loads', () => {
   it('never rounds up and always finds a load the plates can make', () => {
-    const plates = fc.uniqueArray(fc.constantFrom(25, 20, 15, 10, 5, 2.5, 1.25), { minLength: 1 }).chain((masses) => fc.tuple(...masses.map((mass) => fc.record({ mass: fc.constant(mass), count: fc.integer({ min: 0, max: 3 }) }))));
+    const plates = fc
+      .uniqueArray(fc.constantFrom(25, 20, 15, 10, 5, 2.5, 1.25), { minLength: 1 })
+      .chain((masses) =>
+        fc.tuple(
+          ...masses.map((mass) => fc.record({ mass: fc.constant(mass), count: fc.integer({ min: 0, max: 3 }) })),
+        ),
+      );
     fc.assert(
       fc.property(plates, fc.double({ min: 20, max: 250, noNaN: true }), (pairs, target) => {
         const result = loadable(target, { bar: 20, pairs });
-        const sums = pairs.reduce<number[]>((all, { mass, count }) => all.flatMap((s) => Array.from({ length: count + 1 }, (_, n) => s + n * mass)), [0]).map((s) => 20 + 2 * s);
+        const sums = pairs
+          .reduce<number[]>(
+            (all, { mass, count }) => all.flatMap((s) => Array.from({ length: count + 1 }, (_, n) => s + n * mass)),
+            [0],
+          )
+          .map((s) => 20 + 2 * s);
         expect(result.ok && result.value).toBeCloseTo(Math.max(...sums.filter((s) => s <= target + 1e-6)), 6);
       }),
       { seed: 11, numRuns: 60 },
     );
   });
 
-  test.each([['dumbbell', 15, 12], ['kettlebell', 99, 28], ['landmine', 12.5, 12.5]] as const)('%s at %d kg', (kind, target, expected) => {
+  test.each([
+    ['dumbbell', 15, 12],
+    ['kettlebell', 99, 28],
+    ['landmine', 12.5, 12.5],
+  ] as const)('%s at %d kg', (kind, target, expected) => {
     expect(implementLoad(target, kind, kit)).toEqual({ ok: true, value: expected });
   });
 
@@ -37,8 +52,12 @@ describe('loads', () => {
     expect(grown.dose).toMatchObject({ percent: 0.88, loadKg: 87.5 });
     const young = prescribeLoad(dose({ rir: 1, amount: 3 }), squat, row, { e1rmKg: 100, ageYears: 15 }, kit, METHOD);
     expect(young.dose).toMatchObject({ percent: 0.8, loadKg: 80 });
-    expect(prescribeLoad(dose({ rir: 2 }), squat, row, { e1rmKg: null, ageYears: 20 }, kit, METHOD).reason?.code).toBe('load_to_be_found');
-    expect(prescribeLoad(dose({ rir: 2, amount: 5 }), squat, row, { e1rmKg: 20, ageYears: 20 }, kit, METHOD).reason?.code).toBe('load_below_bar');
+    expect(prescribeLoad(dose({ rir: 2 }), squat, row, { e1rmKg: null, ageYears: 20 }, kit, METHOD).reason?.code).toBe(
+      'load_to_be_found',
+    );
+    expect(
+      prescribeLoad(dose({ rir: 2, amount: 5 }), squat, row, { e1rmKg: 20, ageYears: 20 }, kit, METHOD).reason?.code,
+    ).toBe('load_below_bar');
   });
 });
 
@@ -56,7 +75,8 @@ describe('doses', () => {
   });
 
   it('counts hard sets: no jumps, no prep, nothing with much left', () => {
-    const count = (id: string, row: 'D-MAINT' | 'D-SLOW' | 'D-PREP', own: object) => hardSets(dose(own), getExercise(LIBRARY, id), METHOD.doses[row], METHOD);
+    const count = (id: string, row: 'D-MAINT' | 'D-SLOW' | 'D-PREP', own: object) =>
+      hardSets(dose(own), getExercise(LIBRARY, id), METHOD.doses[row], METHOD);
     expect(count('back-squat', 'D-MAINT', { rir: 3 })).toBe(3);
     expect(count('back-squat', 'D-MAINT', { rir: 5 })).toBe(0);
     expect(count('countermovement-jump', 'D-SLOW', {})).toBe(0);
@@ -80,8 +100,15 @@ describe('a dose as text', () => {
   });
 
   test.each([
-    ['4 x', 'dose_unreadable'], ['', 'dose_unreadable'], ['3 x 500', 'number_too_large'], ['3x5 -20 kg', 'number_not_positive'], ['0 x 5', 'number_not_positive'],
-    ['3x5 hard', 'part_unreadable'], ['2.5 x 5', 'sets_not_whole'], ['3x5 RIR -1', 'number_not_positive'], ['3 x 4.5', 'reps_not_whole'],
+    ['4 x', 'dose_unreadable'],
+    ['', 'dose_unreadable'],
+    ['3 x 500', 'number_too_large'],
+    ['3x5 -20 kg', 'number_not_positive'],
+    ['0 x 5', 'number_not_positive'],
+    ['3x5 hard', 'part_unreadable'],
+    ['2.5 x 5', 'sets_not_whole'],
+    ['3x5 RIR -1', 'number_not_positive'],
+    ['3 x 4.5', 'reps_not_whole'],
   ])('%j is refused with %s', (text, code) => {
     const result = parseDose(text, current, 'kg');
     expect(result.ok ? [] : result.issues.map((i) => i.code)).toContain(code);
@@ -89,9 +116,21 @@ describe('a dose as text', () => {
 
   it('reads back as it is written', () => {
     const anyDose = fc.record({
-      sets: fc.integer({ min: 1, max: 20 }), amount: fc.integer({ min: 1, max: 60 }), unit: fc.constantFrom('reps' as const, 'seconds' as const, 'metres' as const), per: fc.constantFrom('side' as const, 'direction' as const, null),
-      percent: fc.constant(null), loadKg: fc.option(fc.integer({ min: 2, max: 1000 }).map((n) => n / 4)), rir: fc.option(fc.integer({ min: 0, max: 10 })), restSeconds: fc.option(fc.integer({ min: 0, max: 900 })), tempo: fc.constantFrom(null, '3 down', 'slow'),
+      sets: fc.integer({ min: 1, max: 20 }),
+      amount: fc.integer({ min: 1, max: 60 }),
+      unit: fc.constantFrom('reps' as const, 'seconds' as const, 'metres' as const),
+      per: fc.constantFrom('side' as const, 'direction' as const, null),
+      percent: fc.constant(null),
+      loadKg: fc.option(fc.integer({ min: 2, max: 1000 }).map((n) => n / 4)),
+      rir: fc.option(fc.integer({ min: 0, max: 10 })),
+      restSeconds: fc.option(fc.integer({ min: 0, max: 900 })),
+      tempo: fc.constantFrom(null, '3 down', 'slow'),
     });
-    fc.assert(fc.property(anyDose, (d) => { expect(parseDose(formatDose(d, 'kg'), d, 'kg')).toEqual({ ok: true, value: d }); }), { seed: 5, numRuns: 200 });
+    fc.assert(
+      fc.property(anyDose, (d) => {
+        expect(parseDose(formatDose(d, 'kg'), d, 'kg')).toEqual({ ok: true, value: d });
+      }),
+      { seed: 5, numRuns: 200 },
+    );
   });
 });

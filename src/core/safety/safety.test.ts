@@ -6,7 +6,16 @@ import { getExercise } from '../library';
 import type { DoseRowId } from '../method';
 import { actsOn, answerComplaint, barOf, complaintColumn, isBarred, type Complaint, type ComplaintColumn } from '.';
 
-const complaint = (own: Partial<Complaint> = {}): Complaint => ({ place: 'knee', side: null, score: 3, signs: [], since: '2026-11-20', calmAnswers: 0, clearance: null, ...own });
+const complaint = (own: Partial<Complaint> = {}): Complaint => ({
+  place: 'knee',
+  side: null,
+  score: 3,
+  signs: [],
+  since: '2026-11-20',
+  calmAnswers: 0,
+  clearance: null,
+  ...own,
+});
 const barred = (place: string, column: ComplaintColumn, id: string, row: DoseRowId = 'D-MAINT') => {
   const exercise = getExercise(LIBRARY, id);
   return isBarred(barOf({ place, side: null, score: 4, column }, METHOD), exercise, row, tierOf(exercise, dose()));
@@ -14,12 +23,33 @@ const barred = (place: string, column: ComplaintColumn, id: string, row: DoseRow
 
 describe('what a complaint stops', () => {
   test.each([
-    ['foot', 'mild', 'countermovement-jump', false], ['foot', 'mild', 'run-run-jump', true], ['foot', 'three', 'pogo', false], ['foot', 'three', 'line-hops-one-foot', true], ['foot', 'stop', 'calf-raise-two-leg', true], ['foot', 'stop', 'back-squat', false],
-    ['knee', 'mild', 'pogo', false], ['knee', 'mild', 'countermovement-jump', true], ['knee', 'three', 'pogo', true], ['knee', 'three', 'back-squat', false], ['knee', 'stop', 'back-squat', true], ['knee', 'stop', 'hip-thrust', false],
-    ['back-thigh', 'mild', 'run-run-jump', true], ['back-thigh', 'three', 'romanian-deadlift', true], ['back-thigh', 'three', 'hip-thrust', false], ['back-thigh', 'stop', 'hip-thrust', true],
-    ['back', 'three', 'back-squat', true], ['back', 'three', 'goblet-squat', false], ['back', 'stop', 'goblet-squat', true], ['back', 'stop', 'plank', false], ['back', 'stop', 'plank-drag', true],
-    ['shoulder', 'three', 'dumbbell-overhead-press', true], ['shoulder', 'three', 'push-up', false], ['shoulder', 'stop', 'front-squat', true],
-    ['head', 'mild', 'deep-lunge-opener', true], ['neck', 'stop', 'plank', true], ['neck', 'three', 'plank', false],
+    ['foot', 'mild', 'countermovement-jump', false],
+    ['foot', 'mild', 'run-run-jump', true],
+    ['foot', 'three', 'pogo', false],
+    ['foot', 'three', 'line-hops-one-foot', true],
+    ['foot', 'stop', 'calf-raise-two-leg', true],
+    ['foot', 'stop', 'back-squat', false],
+    ['knee', 'mild', 'pogo', false],
+    ['knee', 'mild', 'countermovement-jump', true],
+    ['knee', 'three', 'pogo', true],
+    ['knee', 'three', 'back-squat', false],
+    ['knee', 'stop', 'back-squat', true],
+    ['knee', 'stop', 'hip-thrust', false],
+    ['back-thigh', 'mild', 'run-run-jump', true],
+    ['back-thigh', 'three', 'romanian-deadlift', true],
+    ['back-thigh', 'three', 'hip-thrust', false],
+    ['back-thigh', 'stop', 'hip-thrust', true],
+    ['back', 'three', 'back-squat', true],
+    ['back', 'three', 'goblet-squat', false],
+    ['back', 'stop', 'goblet-squat', true],
+    ['back', 'stop', 'plank', false],
+    ['back', 'stop', 'plank-drag', true],
+    ['shoulder', 'three', 'dumbbell-overhead-press', true],
+    ['shoulder', 'three', 'push-up', false],
+    ['shoulder', 'stop', 'front-squat', true],
+    ['head', 'mild', 'deep-lunge-opener', true],
+    ['neck', 'stop', 'plank', true],
+    ['neck', 'three', 'plank', false],
   ] as const)('%s at %s: %s barred is %s', (place, column, id, expected) => {
     expect(barred(place, column, id)).toBe(expected);
   });
@@ -31,7 +61,14 @@ describe('what a complaint stops', () => {
 });
 
 describe('how it stands and falls', () => {
-  test.each([[0, [], null], [1, [], 'mild'], [2, [], 'mild'], [3, [], 'three'], [4, [], 'stop'], [1, ['swelling'], 'stop']])('score %i with %j is %s', (score, signs, column) => {
+  test.each([
+    [0, [], null],
+    [1, [], 'mild'],
+    [2, [], 'mild'],
+    [3, [], 'three'],
+    [4, [], 'stop'],
+    [1, ['swelling'], 'stop'],
+  ])('score %i with %j is %s', (score, signs, column) => {
     expect(complaintColumn(complaint({ score, signs }), '2026-11-24')).toBe(column);
   });
 
@@ -46,7 +83,10 @@ describe('how it stands and falls', () => {
   });
 
   it('holds a clearance through its expiry day and no longer', () => {
-    const cleared = complaint({ score: 5, clearance: { role: 'physio', from: '2026-11-20', expires: '2026-11-24', lifts: 'mild' } });
+    const cleared = complaint({
+      score: 5,
+      clearance: { role: 'physio', from: '2026-11-20', expires: '2026-11-24', lifts: 'mild' },
+    });
     expect(complaintColumn(cleared, '2026-11-24')).toBe('mild');
     expect(complaintColumn(cleared, '2026-11-25')).toBe('stop');
   });

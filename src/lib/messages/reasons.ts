@@ -77,7 +77,8 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
     `${near(f.daysBefore)}: no heavy ${text(f.family)} work. Take a set off, keep more in reserve, or move the session.`,
   percent_above_reps: (f) =>
     `${percent(f.percent)} is more than ${text(f.reps)} reps at RIR ${text(f.rir)} allow (${percent(f.allowed)}).`,
-  pair_shares_mover: (f) => `${text(f.a)} and ${text(f.b)} share ${MUSCLE_WORDS[f.muscle as Muscle]}: one tires the other.`,
+  pair_shares_mover: (f) =>
+    `${text(f.a)} and ${text(f.b)} share ${MUSCLE_WORDS[f.muscle as Muscle]}: one tires the other.`,
 };
 
 /** A reason or finding as a sentence. Unknown codes are shown as they are, so that a gap is seen. */

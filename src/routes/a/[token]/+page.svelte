@@ -34,7 +34,7 @@
         Do not train on it. Tell your coach and see a clinician before you load it again. Chest pain, fainting, a knock
         to the head or fever: get help now.
       </p>
-    {:else if sent.proposed > 0}
+    {:else if (sent.proposed ?? 0) > 0}
       <p>Your coach gets a proposal from this. Nothing changes until they agree.</p>
     {:else}
       <p>Your coach has your answer.</p>

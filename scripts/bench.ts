@@ -1,0 +1,127 @@
+import { gzipSync } from 'node:zlib';
+import { readdirSync, readFileSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { LIBRARY, METHOD } from '../src/catalog';
+import { solveCard } from '../src/core/choose';
+import { athlete, brief } from '../tests/fixtures';
+
+/** Figures the Bench and the floor are designed for; run through `npm run bench`. A timing is read, never asserted. */
+const base = process.env.BASE_URL;
+if (!base) throw new Error('bench: BASE_URL must be set; use npm run bench');
+const RUNS = 60;
+const median = (values: number[]): number => values.sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
+const say = (what: string, value: string): void => {
+  console.log(`${what.padEnd(62)} ${value}`);
+};
+
+const levels = ['foundation', 'developing', 'trained', 'advanced'] as const;
+const squad = Array.from({ length: 18 }, (_, i) =>
+  athlete({ id: `a${String(i)}`, liftLevel: levels[i % 4] ?? 'trained', jumpLevel: levels[(i + 1) % 4] ?? 'trained' }),
+);
+const timeOf = (athletes: typeof squad): number => {
+  const times: number[] = [];
+  for (let i = 0; i < RUNS; i++) {
+    const began = performance.now();
+    solveCard(brief({ athletes }), LIBRARY, METHOD);
+    times.push(performance.now() - began);
+  }
+  return median(times.slice(10));
+};
+const one = timeOf(squad.slice(0, 1));
+const all = timeOf(squad);
+say('card for 18 athletes with all their own lines, Node, median', `${all.toFixed(1)} ms`);
+say('  of it beyond the card of one athlete', `${(all - one).toFixed(1)} ms`);
+
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
+const page = await browser.newPage({ baseURL: base });
+const loaded = new Map<string, number>();
+page.on('response', (response) => {
+  const { pathname } = new URL(response.url());
+  if (!/\.(js|css)$/.test(pathname) || response.status() !== 200) return;
+  loaded.set(pathname, gzipSync(readFileSync(join('build/client', pathname))).length);
+});
+await page.goto('/sign-in');
+await page.waitForLoadState('networkidle');
+await page.getByLabel('E-mail').fill('coach@jaleo.example');
+await page.getByLabel('Password', { exact: true }).fill('tuesday-lift');
+await page.getByRole('button', { name: 'Sign in' }).click();
+await page.waitForURL(/calls/);
+await page.waitForLoadState('networkidle');
+const href = await page
+  .locator('aside')
+  .getByRole('link', { name: /^Ultimate, / })
+  .getAttribute('href');
+await page.goto(href ?? '');
+await page.getByRole('status').filter({ hasText: 'Kept' }).waitFor();
+loaded.clear();
+await page.context().clearCookies({ name: 'none' });
+const fresh = await browser.newContext({ baseURL: base, storageState: await page.context().storageState() });
+const bench = await fresh.newPage();
+bench.on('response', (response) => {
+  const { pathname } = new URL(response.url());
+  if (/\.(js|css)$/.test(pathname) && response.status() === 200)
+    loaded.set(pathname, gzipSync(readFileSync(join('build/client', pathname))).length);
+});
+const answer = await bench.goto(href ?? '');
+await bench.getByRole('button', { name: /^Swap for/ }).waitFor();
+await bench.waitForLoadState('networkidle');
+const worker = [...loaded].filter(([path]) => path.includes('worker'));
+const rest = [...loaded].filter(([path]) => !path.includes('worker'));
+const kilobytes = (files: [string, number][]): string =>
+  `${(files.reduce((sum, [, size]) => sum + size, 0) / 1000).toFixed(1)} kB gzip`;
+say('first load of the Bench, script and style', kilobytes(rest));
+const workers = readdirSync('build/client/_app/immutable/workers', { recursive: true, encoding: 'utf8' })
+  .map((name) => join('build/client/_app/immutable/workers', name))
+  .filter((name) => name.endsWith('.js') && statSync(name).isFile());
+say(
+  'worker with core and catalogue',
+  worker.length > 0 ? kilobytes(worker) : kilobytes(workers.map((name) => [name, gzipSync(readFileSync(name)).length])),
+);
+say('statements for the Bench, 18 athletes', answer?.headers()['x-statements'] ?? '?');
+
+const again = await bench.evaluate(async () => {
+  const times: number[] = [];
+  for (const minutes of ['45', '60', '75', '45', '60', '75', '45', '60']) {
+    const button = [...document.querySelectorAll<HTMLButtonElement>('.switch button')].find(
+      (one) => one.textContent === minutes,
+    );
+    const began = performance.now();
+    button?.click();
+    await new Promise<void>((resolve) => {
+      const wait = (): void => {
+        if (document.querySelector('[role=status]')?.textContent === 'Choosing…') requestAnimationFrame(wait);
+        else resolve();
+      };
+      requestAnimationFrame(wait);
+    });
+    times.push(performance.now() - began);
+    await new Promise((resolve) => setTimeout(resolve, 600));
+  }
+  return times;
+});
+say('new minutes to new card on screen, worker and paint, median', `${median(again).toFixed(0)} ms`);
+
+await bench.getByRole('link', { name: 'Open on the floor' }).click();
+await bench.waitForURL(/floor/);
+await bench.waitForLoadState('networkidle');
+const taps = await bench.evaluate(async () => {
+  const times: number[] = [];
+  for (let i = 0; i < 12; i++) {
+    const button = document.querySelector<HTMLButtonElement>('button.written');
+    const label = button?.getAttribute('aria-label');
+    const began = performance.now();
+    button?.click();
+    await new Promise<void>((resolve) => {
+      const wait = (): void => {
+        if (document.querySelector('button.written')?.getAttribute('aria-label') === label) requestAnimationFrame(wait);
+        else resolve();
+      };
+      requestAnimationFrame(wait);
+    });
+    times.push(performance.now() - began);
+  }
+  return times;
+});
+say('a logged set visible, median', `${median(taps).toFixed(0)} ms`);
+await browser.close();
