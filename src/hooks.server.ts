@@ -11,6 +11,9 @@ import { closeDatabase, queryCount } from '$lib/server/db/client';
 /** Pages anyone may open; everything else needs a person and an ability. */
 const OPEN = ['/theme', '/sign-in', '/sign-up', '/healthz', '/a/[token]', '/a/[token]/card'];
 
+/** Sign-in's own doors that the browser may use; the rest of its interface stays shut. */
+const AUTH_OPEN = ['/api/auth/sign-in/email', '/api/auth/sign-out', '/api/auth/get-session'];
+
 /** What a write needs by where it goes; reading needs `see`. */
 function abilityFor(routeId: string, method: string): Ability {
   if (method === 'GET' || method === 'HEAD') return 'see';
@@ -25,6 +28,8 @@ export const handle: Handle = async ({ event, resolve }) => {
   if (host !== null && host !== new URL(origin()).host && event.request.method === 'GET' && routeId !== '/healthz')
     redirect(307, new URL(event.url.pathname + event.url.search, origin()).toString());
 
+  if (event.url.pathname.startsWith('/api/auth/') && !AUTH_OPEN.includes(event.url.pathname))
+    error(404, 'This page is not there.');
   event.locals.identity = null;
   if (routeId !== null && !OPEN.includes(routeId)) {
     event.locals.identity = await identify(event.request.headers);

@@ -202,7 +202,12 @@ test('each page asks few questions, however many athletes it shows', async () =>
   }
 });
 
-test('a stranger’s Ctrl: forms need our own origin', async () => {
+test('the rest of sign-in’s interface is shut', async () => {
+  for (const path of ['organization/list-members', 'organization/create', 'sign-up/email', 'update-user'])
+    expect((await contexts.get('head-coach')!.post(`/api/auth/${path}`, { data: {} })).status(), path).toBe(404);
+});
+
+test('forms need our own origin', async () => {
   const response = await contexts
     .get('head-coach')!
     .post('/theme', { form: { theme: 'noche' }, headers: { origin: 'http://elsewhere.example' } });

@@ -5,8 +5,8 @@ import type { Answer } from '$core/progress';
 export const FAMILY_WORDS: Readonly<Record<Family, string>> = {
   squat: 'squat',
   hinge: 'hinge',
-  'single-leg-knee': 'single-leg, knee',
-  'single-leg-hip': 'single-leg, hip',
+  'single-leg-knee': 'single-leg knee',
+  'single-leg-hip': 'single-leg hip',
   lateral: 'lateral',
   jump: 'jump',
   olympic: 'olympic and throws',
@@ -80,6 +80,13 @@ export const BLOCK_WORDS: Readonly<Record<string, string>> = {
   assist: 'Assist',
   'cool-down': 'Cool-down',
 };
+
+/** Names that keep their capital inside a sentence. */
+const PROPER = /^(Romanian|Nordic)/;
+
+/** An exercise's name as it stands inside a sentence. */
+export const inSentence = (name: string): string =>
+  PROPER.test(name) ? name : name.replace(/^./, (first) => first.toLowerCase());
 
 /** Words in a row as a sentence says them: `a, b and c`. */
 export function listWords(words: readonly string[]): string {

@@ -2,6 +2,9 @@ import { and, asc, eq } from 'drizzle-orm';
 import { member } from '../db/schema/auth';
 import { ROLES, type Role } from './access';
 import { auth, authDatabase } from './auth';
+import { createClub } from './create-club';
+
+const DEFAULT_ZONE = 'Europe/Madrid';
 
 /** Who asks, for which club, as what. */
 export interface Identity {
@@ -23,6 +26,11 @@ export async function identify(headers: Headers): Promise<Identity | null> {
     .where(and(eq(member.userId, found.user.id), active ? eq(member.organizationId, active) : undefined))
     .orderBy(asc(member.createdAt))
     .limit(1);
+  // an account whose club was not finished (the server stopped in between) gets it now
+  if (!membership && !active) {
+    const clubId = await createClub(found.user, `Club of ${found.user.name}`, DEFAULT_ZONE);
+    return { userId: found.user.id, name: found.user.name, email: found.user.email, clubId, role: 'head-coach' };
+  }
   const role = ROLES.find((known) => known === membership?.role);
   if (!membership || !role) return null;
   return { userId: found.user.id, name: found.user.name, email: found.user.email, clubId: membership.clubId, role };

@@ -2,7 +2,6 @@
   import { onMount } from 'svelte';
   import { Button } from 'carbon-components-svelte';
   import { invalidateAll } from '$app/navigation';
-  import { weekdayOf } from '$core/calendar';
   import { weekdayWord } from '$lib/messages';
   import { bindKeys } from '../shell/keys';
   import type { BenchPage } from './bench-page';
@@ -21,7 +20,7 @@
   const nameOf = (id: string): string => names.get(id) ?? 'someone';
   const placeName = (id: string): string => data.places[id] ?? id;
   const contacts = $derived(bench.assessment?.contacts ?? null);
-  const weekday = $derived(weekdayWord(weekdayOf(data.day), true));
+  const weekday = $derived(weekdayWord(data.weekday, true));
   const who = $derived(data.forAthlete === null ? data.squad.name : nameOf(data.forAthlete));
 
   function step(by: number): void {

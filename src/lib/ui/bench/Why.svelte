@@ -2,7 +2,7 @@
   import { Button } from 'carbon-components-svelte';
   import { formatSets } from '$core/exchange';
   import type { Facts, Reason } from '$core/result';
-  import { sayReason } from '$lib/messages';
+  import { inSentence, sayReason } from '$lib/messages';
   import FamilyGlyph from '../glyphs/FamilyGlyph.svelte';
   import type { BenchState } from './bench-state.svelte';
 
@@ -54,7 +54,7 @@
   {#if line && view}
     <header>
       <FamilyGlyph family={view.family} ink />
-      <h2>Why {view.name.toLowerCase()}</h2>
+      <h2>Why {inSentence(view.name)}</h2>
       <span class="rule-id">{rules.slice(0, 2).join(' · ')}</span>
     </header>
     {#each line.reasons as reason (reason.code)}<p>

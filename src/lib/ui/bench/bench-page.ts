@@ -15,6 +15,8 @@ export interface BenchPage {
   readonly forAthlete: string | null;
   readonly day: string;
   readonly dayWords: string;
+  /** Monday 1 to Sunday 7 */
+  readonly weekday: number;
   readonly start: string | null;
   readonly event: { readonly name: string; readonly day: string } | null;
   readonly phases: readonly { readonly id: string; readonly name: string }[];

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
+  import { inSentence } from '$lib/messages';
   import type { CallOf } from '$lib/model/call';
   import { settle } from './settle';
 
@@ -20,9 +21,9 @@
 <div>
   <p class="sentence">
     {#if one}
-      {one.athlete} did every set of {one.exercise.toLowerCase()} as written or better: <b>{one.from} → {one.to}</b>.
+      {one.athlete} did every set of {inSentence(one.exercise)} as written or better: <b>{one.from} → {one.to}</b>.
     {:else}
-      {call.changes.length} did every set of {call.exercise.toLowerCase()} as written or better:
+      {call.changes.length} did every set of {inSentence(call.exercise)} as written or better:
       {#each steps.slice(0, NAMED) as [step, count], i (step)}{i > 0 ? ', ' : ' '}<b>{step}</b>{count > 1
           ? ` for ${String(count)}`
           : ''}{/each}{steps.length > NAMED

@@ -2,6 +2,7 @@
   import { plateChange } from '$core/dose';
   import { formatSets } from '$core/exchange';
   import { massFromKg, type MassUnit } from '$core/units';
+  import { inSentence } from '$lib/messages';
   import ChangeSet from './ChangeSet.svelte';
   import type { FloorAthlete, FloorState } from './floor-state.svelte';
 
@@ -63,7 +64,7 @@
   {#if current}
     <div class="now">
       <span class="name"
-        >{shortName(current)}{#if current.replaced}<small>own line: {view?.name.toLowerCase()}</small>{/if}</span
+        >{shortName(current)}{#if current.replaced}<small>own line: {inSentence(view?.name ?? '')}</small>{/if}</span
       >
       <button
         class="load"

@@ -139,11 +139,9 @@
           <th scope="row">{lift.name}</th>
           <td class="figure">{lift.medianKg === null ? '·' : `${formatMass(lift.medianKg, mass)} e1RM`}</td>
           <td class="note"
-            >{lift.spreadKg === null
+            >{lift.spreadKg === null ? '' : `± ${formatMass(lift.spreadKg / 2, mass)}`}{lift.timesMass === null
               ? ''
-              : `± ${formatMass(lift.spreadKg / 2, mass)} between formulas`}{lift.timesMass === null
-              ? ''
-              : ` · ${lift.timesMass.toFixed(2)} × body mass`}</td
+              : ` · ${lift.timesMass.toFixed(2)} ×BM`}</td
           >
           <td class="note"
             >{formatMass(lift.loadKg, mass)} × {lift.reps}, {lift.day}{lift.inDate ? '' : ', past its time'}</td

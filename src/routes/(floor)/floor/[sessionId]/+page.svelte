@@ -1,6 +1,7 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import { formatClock, formatDose } from '$core/exchange';
+  import { inSentence } from '$lib/messages';
   import { bindKeys } from '$lib/ui/shell/keys';
   import FamilyGlyph from '$lib/ui/glyphs/FamilyGlyph.svelte';
   import ScoreStrip from '$lib/ui/parts/ScoreStrip.svelte';
@@ -72,7 +73,7 @@
         <h1><FamilyGlyph family={view.family} size={38} ink /> {view.name}</h1>
         <p class="dose">{formatDose(line.dose, data.massUnit)}</p>
         <p class="in-rest">
-          {#if partner}in the rest: {data.views[partner.exerciseId]?.name.toLowerCase()}{:else}{view.cues[0]}{/if}
+          {#if partner}in the rest: {inSentence(data.views[partner.exerciseId]?.name ?? '')}{:else}{view.cues[0]}{/if}
         </p>
       </div>
       <div class="end">

@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { v7 } from 'uuid';
 import { LIBRARY } from '$catalog';
-import { gymDayOn, isDay } from '$core/calendar';
+import { gymDayOn, isDay, weekdayOf } from '$core/calendar';
 import { assessCard } from '$core/choose';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
@@ -67,6 +67,7 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
     forAthlete: athleteId,
     day,
     dayWords: sayDay(day),
+    weekday: weekdayOf(day),
     start: gym?.start ?? null,
     event: squad.events.find((event) => event.day >= day) ?? null,
     phases: Object.entries(club.method.phases)
