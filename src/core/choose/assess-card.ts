@@ -1,4 +1,4 @@
-import { checkPercent, type Dose } from '../dose';
+import { checkPercent } from '../dose';
 import { contactsOf, jumpBudget, type JumpBudget } from '../jumps';
 import { kneeHip, kneeShare } from '../ledger';
 import { getExercise, type Library } from '../library';
@@ -6,10 +6,10 @@ import type { MethodTables } from '../method';
 import { checkPairs, layOut, type Timeline } from '../order';
 import type { Finding } from '../result';
 import { heavyFamilies } from '../season';
-import { athleteLines, type Card, type Line } from '../session';
+import type { Card } from '../session';
 import type { Brief } from './brief';
+import { barredAthletes } from './barred-athletes';
 import { makeContext, type Context } from './context';
-import { judgeDay, judgeOption } from './judge-option';
 
 /** A card measured: its clock, contacts, balance, and everything the rules say against it. */
 export interface Assessment {
@@ -126,35 +126,4 @@ function heavyOnQuietDay(entries: Parameters<typeof heavyFamilies>[0], { limits,
     rules: ['WEEK-2'],
     facts: { family, daysBefore: limits.daysBefore ?? 0 },
   }));
-}
-
-/** Athletes whose stored line is barred for them today: complaints change after a card is made. */
-function barredAthletes(card: Pick<Card, 'lines' | 'overrides'>, context: Context): Finding[] {
-  return context.brief.athletes.flatMap((athlete) =>
-    athleteLines(card, athlete.id).flatMap(({ line, exerciseId, row, dose }): Finding[] => {
-      const bar = barOf(line, exerciseId, row, dose, athlete, context);
-      return bar
-        ? [
-            {
-              ...bar,
-              severity: 'forbid',
-              facts: { ...bar.facts, slot: line.slot, athleteId: athlete.id, athlete: athlete.name },
-            },
-          ]
-        : [];
-    }),
-  );
-}
-
-function barOf(
-  line: Line,
-  exerciseId: string,
-  row: Line['row'],
-  dose: Dose,
-  athlete: Brief['athletes'][number],
-  context: Context,
-) {
-  const exercise = getExercise(context.library, exerciseId);
-  const bar = judgeOption(exercise, row, dose, athlete, context);
-  return bar ?? (line.pinned ? null : judgeDay(exercise, row, dose, athlete, context));
 }

@@ -1,7 +1,8 @@
 import { jumpBudget } from '../jumps';
 import { DEMANDS } from '../library';
 import type { Template } from '../method';
-import { compileOption, coverageTable, CONTACT_SCALE, type CompiledOption, type Model } from './objective';
+import { compileOption } from './compile-option';
+import { coverageTable, CONTACT_SCALE, type CompiledOption, type Model } from './objective';
 import type { Context } from './context';
 import type { SlotOptions } from './options';
 

@@ -1,9 +1,5 @@
-import { hardSets } from '../dose';
-import { contactsOf } from '../jumps';
-import { DEMANDS } from '../library';
-import { workSeconds } from '../order';
 import type { Context } from './context';
-import type { Option, SlotOptions } from './options';
+import type { Option } from './options';
 
 /** Quarter contacts: every tier weight is a multiple of a quarter, so budgets compare as integers. */
 export const CONTACT_SCALE = 4;
@@ -133,40 +129,4 @@ export function coverageTable(weight: number, at: readonly number[], slopes: rea
     table[x] = (table[x - 1] ?? 0) + (piece === -1 ? 0 : Math.round((slopes[piece] ?? 0) * weight));
   }
   return table;
-}
-
-/** Turns an option into integers. */
-export function compileOption(option: Option, { slot }: SlotOptions, context: Context): CompiledOption {
-  const { method, brief, limits } = context;
-  const { exercise, dose, row } = option;
-  const { choice, week } = method.settings;
-  const contacts = contactsOf(exercise, dose, method.settings);
-  const sets = hardSets(dose, exercise, method.doses[row], method);
-  const kept = brief.previous?.lines.some((line) => line.slot === slot.id && line.exerciseId === exercise.id) ?? false;
-  const near = limits.daysBefore !== null && limits.daysBefore <= week.sorenessDaysBefore;
-  return {
-    option,
-    lin:
-      (kept ? (slot.main ? choice.keptMain : choice.kept) : 0) -
-      Math.round(choice.barredShare * option.barredShare) -
-      (near ? choice.sorenessPoint * exercise.soreness : 0),
-    timeS: lineSeconds(option, slot.group !== null),
-    contacts: Math.round(contacts.weighted * CONTACT_SCALE),
-    rawContacts: contacts.raw,
-    pattern: context.patterns.get(exercise.pattern) ?? -1,
-    demand: Int32Array.from(DEMANDS, (demand) => (exercise.demands[demand] ?? 0) * dose.sets),
-    knee: Math.round(sets * (exercise.dominance?.knee ?? 0) * 10),
-    hip: Math.round(sets * (exercise.dominance?.hip ?? 0) * 10),
-    guard: slot.guard ? 1 : 0,
-    quotas: 0,
-  };
-}
-
-/**
- * Time of a line as the model counts it: sets × (set-up + work + effective rest). In a pair the rest is shared with the
- * partner's work, so half of it counts; the true time is worked out afterwards.
- */
-function lineSeconds({ exercise, dose }: Option, paired: boolean): number {
-  const rest = (dose.restSeconds ?? 0) * (paired ? 0.3 : 1);
-  return Math.round(dose.sets * (exercise.setUpSeconds + workSeconds(exercise, dose)) + (dose.sets - 1) * rest);
 }

@@ -1,10 +1,10 @@
-import { chooseDose, type Dose, type DoseLevel } from '../dose';
+import type { Dose } from '../dose';
 import { getExercise, type Exercise } from '../library';
 import type { DoseRowId, Slot } from '../method';
-import { doseRange, rungOf } from '../progress';
+import { doseRange } from '../progress';
 import type { PreviousLine } from './brief';
-import { easeForDay } from './ease-for-day';
 import { judgeDay, judgeOption } from './judge-option';
+import { slotDoses } from './slot-doses';
 import { rowForLevel, type Context } from './context';
 
 /** One way to fill a slot: an entry at a dose, with the share of the squad for whom it is barred. */
@@ -50,7 +50,7 @@ export function slotOptions(slot: Slot, context: Context): SlotOptions {
   if (pin) {
     const exercise = getExercise(library, pin.exerciseId);
     const row = rowFor(exercise, rows, context) ?? anyRow(exercise, context);
-    const own = row === null ? [] : pin.dose ? [pin.dose] : doses(exercise, row, slot, previous, context);
+    const own = row === null ? [] : pin.dose ? [pin.dose] : slotDoses(exercise, row, slot, previous, context);
     return {
       slot,
       free,
@@ -73,7 +73,7 @@ function dosed(
 ): Option[] {
   const row = rowFor(exercise, rows, context);
   if (row === null) return [];
-  return doses(exercise, row, slot, previous, context).flatMap((dose) => {
+  return slotDoses(exercise, row, slot, previous, context).flatMap((dose) => {
     if (judgeDay(exercise, row, dose, null, context)) return [];
     const share = barredShare(exercise, row, dose, context);
     return share <= context.method.settings.choice.maxBarredShare ? [{ exercise, row, dose, barredShare: share }] : [];
@@ -138,29 +138,4 @@ function anyRow(exercise: Exercise, { method, library }: Context): DoseRowId | n
       (id) => exercise.qualities.includes(method.doses[id].quality) && doseRange(exercise, method.doses[id], library),
     ) ?? null
   );
-}
-
-/** The dose of the last card or at the squad's level, and one set fewer where the range has room, so that time can be found. */
-function doses(
-  exercise: Exercise,
-  row: DoseRowId,
-  slot: Slot,
-  previous: PreviousLine | undefined,
-  context: Context,
-): Dose[] {
-  const { method, library, doseLevel } = context;
-  const rung = rungOf(exercise, library)?.rung ?? null;
-  const levels: DoseLevel[] = doseLevel === 'bottom' ? ['bottom'] : [doseLevel, 'bottom'];
-  const fresh = levels.flatMap((level) => chooseDose(method.doses[row], exercise, rung, level, method.settings) ?? []);
-  // sets and reps are carried; how much stays in reserve belongs to the day
-  const carried =
-    previous?.exerciseId === exercise.id && previous.row === row
-      ? [{ ...previous.dose, rir: fresh[0]?.rir ?? previous.dose.rir }]
-      : [];
-  const found = [...carried, ...fresh].map((dose) => easeForDay(dose, exercise, context));
-  const { cap } = slot;
-  const capped = cap
-    ? found.map((dose) => ({ ...dose, sets: Math.min(dose.sets, cap.sets), amount: Math.min(dose.amount, cap.amount) }))
-    : found;
-  return capped.filter((dose, i) => capped.findIndex((other) => other.sets === dose.sets) === i);
 }

@@ -1,2 +1,3 @@
+export * from './settings-schema';
 export * from './tables-schema';
 export * from './overlay-tables';

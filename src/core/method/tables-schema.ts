@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { DOSE_UNITS, FAMILIES, LEVELS, MUSCLES, PHASES, QUALITIES, TESTS, TIERS } from '../library/words';
+import { settingsSchema } from './settings-schema';
 
 const span = z.tuple([z.number(), z.number()]);
 
@@ -118,103 +119,6 @@ export const templateSchema = z.object({
   quotas: z.array(z.object({ id: z.string(), families: z.array(z.enum(FAMILIES)), singleLeg: z.boolean() })),
 });
 export type Template = z.infer<typeof templateSchema>;
-
-export const settingsSchema = z.object({
-  count: z.object({ hardSetMaxRir: z.number(), primeMoverShare: z.number() }),
-  jump: z.object({
-    lighterWeek: z.number(),
-    cautiousSchool: z.number(),
-    surface: z.number(),
-    growth: z.number(),
-    practiceShare: z.number(),
-    rawCapTimes: z.number(),
-    heavyBodyMassKg: z.number(),
-    heavyHighTierCost: z.number(),
-    heavyMaxDropM: z.number(),
-    shockSquatTimesBodyMass: z.number(),
-    shockSeasons: z.number(),
-    shockMinAgeYears: z.number(),
-    shockFromDaysAfter: z.number(),
-    shockUntilDaysBefore: z.number(),
-    untestedDropM: z.number(),
-    fastContactS: z.number(),
-    unknownHighestTier: z.enum(TIERS),
-    returnFactor: z.number(),
-  }),
-  tierWeights: z.object({
-    lowTwoFootInPlace: z.number(),
-    low: z.number(),
-    medium: z.number(),
-    high: z.number(),
-    shock: z.number(),
-  }),
-  rest: z.object({ fullSeconds: z.number(), fullWorkRest: z.number(), secondsPerLanding: z.number(), fullRange: span }),
-  loading: z.object({
-    formula: z.enum(['epley', 'brzycki', 'lombardi', 'mayhew', 'wathan', 'oconner', 'lander']),
-    validDays: z.number(),
-    maxReps: z.number(),
-    maxPrescribingReps: z.number(),
-    stepMin: z.number(),
-    stepMax: z.number(),
-    percentTolerance: z.number(),
-    rampStep: span,
-    displayMaxReps: z.number(),
-    layoff: z.array(z.object({ overDays: z.number(), factor: z.number().nullable() })),
-  }),
-  progress: z.object({
-    placeShare: z.number(),
-    kneeDominance: z.number(),
-    timeStepS: z.number(),
-    cutShare: z.number(),
-    shortRir: z.number(),
-    shortCut: z.number(),
-    missedCut: z.number(),
-    repsAboveTop: z.number(),
-    layoff: z.array(z.object({ overDays: z.number(), change: z.enum(['set', 'minimum', 'rung']) })),
-    dropExposures: z.number(),
-    dropTight: z.number(),
-  }),
-  week: z.object({
-    quietDaysBefore: z.number(),
-    recoveryDaysAfter: z.number(),
-    heavySets: z.number(),
-    heavyIntensity: z.number(),
-    heavyRir: z.number(),
-    newAfterDays: z.number(),
-    primerContacts: z.number(),
-    primerSets: z.number(),
-    primerReps: z.number(),
-    sorenessDaysBefore: z.number(),
-    tagReachDays: z.number(),
-  }),
-  youth: z.object({
-    underYears: z.number(),
-    consentUnderYears: z.number(),
-    maxIntensity: z.number(),
-    minTestReps: z.number(),
-    highestTier: z.enum(TIERS),
-    growthCmPerMonth: z.number(),
-    growthHighestTier: z.enum(TIERS),
-  }),
-  time: z.object({ transitionS: z.number(), switchS: z.number(), leastMinutes: z.number() }),
-  ledger: z.object({ kneeHip: span, judgedFromSets: z.number() }),
-  choice: z.object({
-    coverageAt: z.array(z.number().int()),
-    coverageSlope: z.array(z.number().int()),
-    guard: z.array(z.number().int()),
-    keptMain: z.number().int(),
-    balanceSets: z.number(),
-    balanceNear: z.number().int(),
-    balanceFar: z.number().int(),
-    sorenessPoint: z.number().int(),
-    missedQuota: z.number().int(),
-    barredShare: z.number().int(),
-    maxBarredShare: z.number(),
-    kept: z.number().int(),
-    tolerance: z.number().int(),
-  }),
-});
-export type MethodSettings = z.infer<typeof settingsSchema>;
 
 /** Every table the rules read. A club's own rows are laid over the built-in ones before the core sees them. */
 export const methodTablesSchema = z.object({

@@ -1,0 +1,36 @@
+import type { AthleteFacts } from '../athlete';
+import { chooseDose, doseLevelFor } from '../dose';
+import { getExercise } from '../library';
+import { rungOf } from '../progress';
+import type { Line } from '../session';
+import { isKnown, rowForLevel, type Context } from './context';
+import { easeForDay } from './ease-for-day';
+import type { OwnLine } from './own-line';
+
+/** The squad's line with the athlete's own row and, at foundation level or while tiers are unknown, the bottom of the range. */
+export function fromLine(line: Line, athlete: AthleteFacts, context: Context): OwnLine {
+  const { library, method, brief, doseLevel } = context;
+  const exercise = getExercise(library, line.exerciseId);
+  const row = rowForLevel(line.row, athlete.liftLevel, method);
+  const level = doseLevelFor(athlete.liftLevel, isKnown(athlete), brief.weekOfBlock);
+  if (row === line.row && (line.pinned || level === doseLevel || level !== 'bottom'))
+    return { exercise, row: line.row, dose: line.dose, reasons: [] };
+  const rung = rungOf(exercise, library)?.rung ?? null;
+  const dose = easeForDay(
+    chooseDose(method.doses[row], exercise, rung, level, method.settings) ?? line.dose,
+    exercise,
+    context,
+  );
+  const rule = isKnown(athlete) ? 'PHASE-3' : 'START-2';
+  const changed = dose.sets < line.dose.sets || dose.amount !== line.dose.amount || row !== line.row;
+  return changed
+    ? {
+        exercise,
+        row,
+        dose: { ...dose, sets: Math.min(dose.sets, line.dose.sets) },
+        reasons: [
+          { code: 'bottom_of_range', rules: [rule], facts: { level: athlete.liftLevel, known: isKnown(athlete) } },
+        ],
+      }
+    : { exercise, row: line.row, dose: line.dose, reasons: [] };
+}

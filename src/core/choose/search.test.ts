@@ -1,0 +1,93 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { LIBRARY, METHOD } from '$catalog';
+import { brief } from '../../../tests/fixtures';
+import { overlayTables } from '../method';
+import { buildModel } from './build-model';
+import { makeContext } from './context';
+import { addTo, breaksLimit, coverageTable, pointsOf, startTotals, type Model } from './objective';
+import { slotOptions } from './options';
+import { search, totalsOf } from './search';
+
+/** A small template, so that every selection can be tried. */
+const small = (slots: string[], minutes: number): Model => {
+  const template = {
+    ...METHOD.templates.full!,
+    slots: METHOD.templates.full!.slots.filter((slot) => slots.includes(slot.id)),
+  };
+  const context = makeContext(brief({ minutes }), LIBRARY, METHOD);
+  return buildModel(
+    template.slots.map((slot) => slotOptions(slot, context)),
+    template,
+    context,
+  );
+};
+
+/** The best selection by trying them all. */
+function exhaust(model: Model): number {
+  let best = -Infinity;
+  const walk = (slot: number, picks: number[]): void => {
+    if (slot === model.slots.length) {
+      const totals = totalsOf(model, picks);
+      if (!breaksLimit(model, totals)) best = Math.max(best, pointsOf(model, totals));
+      return;
+    }
+    model.slots[slot]!.options.forEach((_option, pick) => {
+      walk(slot + 1, [...picks, pick]);
+    });
+  };
+  walk(0, []);
+  return best;
+}
+
+describe('search', () => {
+  it.each([
+    [['main', 'single-leg', 'jump-1'], 30],
+    [['main', 'main-trunk', 'upper-pull'], 25],
+    [['jump-1', 'jump-2', 'calf'], 12],
+    [['main', 'single-leg', 'guard'], 18],
+  ])('finds what trying everything finds: %j in %i minutes', (slots, minutes) => {
+    const model = small(slots, minutes);
+    const found = search(model);
+    expect(found?.points).toBe(exhaust(model));
+  });
+
+  it('keeps its running sums true to a fresh count', () => {
+    const model = small(['main', 'single-leg', 'jump-1', 'calf'], 40);
+    const picks = fc.tuple(...model.slots.map(({ options }) => fc.nat(options.length - 1)));
+    fc.assert(
+      fc.property(picks, picks, (from, to) => {
+        const totals = totalsOf(model, from);
+        model.slots.forEach(({ options }, slot) => {
+          addTo(totals, options[from[slot]!]!, -1);
+          addTo(totals, options[to[slot]!]!, 1);
+        });
+        expect(totals).toEqual(totalsOf(model, to));
+      }),
+      { seed: 9, numRuns: 60 },
+    );
+  });
+
+  it('says there is no selection when the cheapest does not fit', () => {
+    const model = small(['main'], 30);
+    expect(search({ ...model, timeLimitS: 10 })).toBeNull();
+  });
+
+  it('has concave coverage: each more is worth no more than the one before', () => {
+    const { coverageAt, coverageSlope } = METHOD.settings.choice;
+    const table = coverageTable(5, coverageAt, coverageSlope);
+    for (let x = 2; x < table.length; x++)
+      expect(table[x]! - table[x - 1]!).toBeLessThanOrEqual(table[x - 1]! - table[x - 2]!);
+    expect(coverageTable(0, coverageAt, coverageSlope).every((value) => value === 0)).toBe(true);
+  });
+
+  it('punishes a card off its knee : hip band, and reads the band from the table', () => {
+    const model = small(['main'], 60);
+    const level = { ...startTotals(model), knee: 50, hip: 50 };
+    const off = { ...startTotals(model), knee: 90, hip: 10 };
+    expect(pointsOf(model, off)).toBeLessThan(pointsOf(model, level));
+    const wide = overlayTables(METHOD, [{ table: 'settings', json: { ledger: { kneeHip: [0, 1] } } }]);
+    const open = { ...model, context: makeContext(brief(), LIBRARY, wide) };
+    expect(pointsOf(open, off)).toBe(pointsOf(open, level));
+  });
+});

@@ -1,0 +1,121 @@
+import fc from 'fast-check';
+import { describe, expect, it, test } from 'vitest';
+import { LIBRARY, METHOD } from '$catalog';
+import { dose } from '../../../tests/fixtures';
+import { getExercise } from '../library';
+import { checkPairs, groupLines, layOut, primeMovers, workSeconds, type TimedLine } from '.';
+
+const line = (
+  slot: string,
+  id: string,
+  own: Parameters<typeof dose>[0] = {},
+  group: string | null = null,
+): TimedLine => ({
+  slot,
+  block: 'main',
+  group,
+  exercise: getExercise(LIBRARY, id),
+  dose: dose(own),
+});
+const { settings } = METHOD;
+
+describe('the clock', () => {
+  test.each([
+    ['reps', 'back-squat', { sets: 3, amount: 5 }, 20],
+    ['per side counts both', 'split-squat', { amount: 8, per: 'side' as const }, 56],
+    ['seconds are seconds', 'plank', { amount: 30, unit: 'seconds' as const }, 30],
+    ['minutes are sixty of them', 'walk-and-breathe', { sets: 1, amount: 5, unit: 'minutes' as const }, 300],
+  ])('work of one set: %s', (_name, id, own, expected) => {
+    expect(workSeconds(getExercise(LIBRARY, id), dose(own))).toBe(expected);
+  });
+
+  it('a line alone: sets with their set-up and the rest between them', () => {
+    const squat = getExercise(LIBRARY, 'back-squat');
+    const { totalS, beats } = layOut([line('main', 'back-squat', { sets: 3, amount: 5, restSeconds: 120 })], settings);
+    const set = squat.setUpSeconds + 5 * squat.secondsPerRep;
+    // the rest begins when the set ends; the next set's set-up follows it
+    expect(totalS).toBe(3 * set + 2 * 120);
+    expect(beats.main?.map((beat) => beat.startS)).toEqual([12, 12 + 152, 12 + 304]);
+  });
+
+  it('in a pair the partner works inside the rest', () => {
+    const alone = layOut([line('main', 'back-squat', { restSeconds: 120 })], settings).totalS;
+    const pair = layOut(
+      [
+        line('main', 'back-squat', { restSeconds: 120 }, 'A'),
+        line('trunk', 'side-plank', { amount: 20, unit: 'seconds', per: 'side', restSeconds: 30 }, 'A'),
+      ],
+      settings,
+    );
+    expect(pair.totalS).toBeLessThan(alone + 3 * 60);
+    const [squat, plank] = [pair.beats.main!, pair.beats.trunk!];
+    for (let i = 0; i < 3; i++) expect(plank[i]!.startS).toBeGreaterThan(squat[i]!.startS);
+    for (let i = 0; i < 2; i++)
+      expect(squat[i + 1]!.startS).toBeGreaterThanOrEqual(squat[i]!.startS + squat[i]!.durationS + 120);
+  });
+
+  it('a longer partner goes on alone', () => {
+    const { beats } = layOut(
+      [line('a', 'back-squat', { sets: 2 }, 'A'), line('b', 'plank', { sets: 4, amount: 20, unit: 'seconds' }, 'A')],
+      settings,
+    );
+    expect(beats.a).toHaveLength(2);
+    expect(beats.b).toHaveLength(4);
+  });
+
+  it('moves on by a transition between groups and keeps blocks in one piece', () => {
+    const { blocks, totalS } = layOut(
+      [line('a', 'back-squat', { sets: 1 }), line('b', 'plank', { sets: 1, amount: 20, unit: 'seconds' })],
+      settings,
+    );
+    expect(blocks).toHaveLength(1);
+    expect(blocks[0]).toMatchObject({ startS: 0, endS: totalS });
+    expect(layOut([], settings)).toMatchObject({ totalS: 0, blocks: [] });
+  });
+
+  it('never lets two sets of one group overlap, and never goes back', () => {
+    const ids = ['back-squat', 'side-plank', 'one-arm-row', 'split-squat', 'pogo'];
+    const lines = fc.array(
+      fc.record({
+        id: fc.constantFrom(...ids),
+        sets: fc.integer({ min: 1, max: 5 }),
+        rest: fc.integer({ min: 0, max: 180 }),
+        group: fc.constantFrom('A', 'B', null),
+      }),
+      { minLength: 1, maxLength: 8 },
+    );
+    fc.assert(
+      fc.property(lines, (drawn) => {
+        const card = drawn.map((one, i) => line(`s${i}`, one.id, { sets: one.sets, restSeconds: one.rest }, one.group));
+        const { beats, totalS } = layOut(card, settings);
+        const all = Object.values(beats)
+          .flat()
+          .sort((a, b) => a.startS - b.startS);
+        all.slice(1).forEach((beat, i) => {
+          expect(beat.startS).toBeGreaterThanOrEqual(all[i]!.startS + all[i]!.durationS - 1e-9);
+        });
+        expect(totalS).toBeGreaterThanOrEqual(all.at(-1)!.startS + all.at(-1)!.durationS - 1e-9);
+        expect(all).toHaveLength(drawn.reduce((sum, one) => sum + one.sets, 0));
+      }),
+      { seed: 21, numRuns: 80 },
+    );
+  });
+});
+
+describe('pairs', () => {
+  it('puts lines of one group together and no others', () => {
+    const groups = groupLines([{ group: null }, { group: 'A' }, { group: 'A' }, { group: null }, { group: 'B' }]);
+    expect(groups.map((group) => group.length)).toEqual([1, 2, 1, 1]);
+  });
+
+  it('names the mover that two of a pair share', () => {
+    const shared = checkPairs([line('a', 'back-squat', {}, 'A'), line('b', 'split-squat', {}, 'A')], settings);
+    expect(shared).toMatchObject([{ code: 'pair_shares_mover', facts: { muscle: 'quadriceps' } }]);
+    expect(checkPairs([line('a', 'back-squat', {}, 'A'), line('b', 'side-plank', {}, 'A')], settings)).toEqual([]);
+    expect(checkPairs([line('a', 'back-squat'), line('b', 'split-squat')], settings)).toEqual([]);
+  });
+
+  it('calls a mover prime from a quarter of the work', () => {
+    expect(primeMovers(getExercise(LIBRARY, 'back-squat'), settings)).toEqual(['quadriceps', 'glutes']);
+  });
+});
