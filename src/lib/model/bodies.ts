@@ -7,7 +7,7 @@ import { SIGNS } from '$core/safety';
 import type { Card } from '$core/session';
 
 /** Bodies that cross the border: the same schema for the form, the outbox and the server. */
-export const daySchema = z.string().refine(isDay, 'day_unreadable');
+export const daySchema = z.string().refine(isDay, 'Write a day as 2008-05-17.');
 const id = z.uuid();
 
 const doseSchema = z.object({

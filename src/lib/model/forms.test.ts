@@ -1,0 +1,187 @@
+import { describe, expect, it, test } from 'vitest';
+import { z } from 'zod';
+import { checkInSchema, keepCardSchema, setLogSchema } from './bodies';
+import {
+  athleteFactsSchema,
+  clearanceSchema,
+  complaintSchema,
+  eventSchema,
+  gymDaysSchema,
+  kitSchema,
+  resultSchema,
+  squadSchema,
+} from './forms';
+import { DEFAULT_KIT, placeOf } from './kit';
+
+const errors = (schema: z.ZodType, value: unknown): Record<string, string[] | undefined> => {
+  const parsed = schema.safeParse(value);
+  return parsed.success ? {} : (z.flattenError(parsed.error).fieldErrors as Record<string, string[] | undefined>);
+};
+const facts = {
+  name: 'Ana Sol',
+  birthDate: '',
+  sex: '',
+  bodyMassKg: '',
+  liftLevel: 'foundation',
+  jumpLevel: 'trained',
+  jumpSeasons: '',
+  growthCmPerMonth: '',
+  role: '',
+};
+const result = { test: 'back-squat', day: '2026-11-24', load: '100', reps: '5', rir: '', height: '', passed: '' };
+
+describe('forms as they are typed', () => {
+  it('reads empty fields as not known and commas as points', () => {
+    expect(athleteFactsSchema.parse({ ...facts, bodyMassKg: ' 61,5 ' })).toMatchObject({
+      birthDate: null,
+      sex: null,
+      bodyMassKg: 61.5,
+      jumpSeasons: null,
+      guardianConsent: false,
+    });
+    expect(athleteFactsSchema.parse({ ...facts, guardianConsent: 'on' }).guardianConsent).toBe(true);
+  });
+
+  test.each([
+    ['no name', athleteFactsSchema, { ...facts, name: ' ' }, 'name', 'Write the name.'],
+    ['a birth date that is none', athleteFactsSchema, { ...facts, birthDate: '2026-02-30' }, 'birthDate', '2008-05-17'],
+    ['a body mass in words', athleteFactsSchema, { ...facts, bodyMassKg: 'sixty' }, 'bodyMassKg', 'from 20 to 250'],
+    ['a lift without its load', resultSchema, { ...result, load: '' }, 'load', 'Write the load.'],
+    ['a lift without its reps', resultSchema, { ...result, reps: '' }, 'reps', 'Write the reps.'],
+    ['thirty reps', resultSchema, { ...result, reps: '30' }, 'reps', 'up to 12 reps'],
+    ['ten reps with three left', resultSchema, { ...result, reps: '10', rir: '3' }, 'reps', 'up to 12 reps'],
+    ['a jump without height', resultSchema, { ...result, test: 'cmj' }, 'height', 'in cm'],
+    ['a screen without a result', resultSchema, { ...result, test: 'C5' }, 'passed', 'Passed or failed?'],
+    ['an unknown test', resultSchema, { ...result, test: 'curl' }, 'test', 'Choose what was tested.'],
+    [
+      'a score of eleven',
+      complaintSchema,
+      { place: 'knee', side: '', score: '11', signs: [], since: '2026-11-24' },
+      'score',
+      'at most 10',
+    ],
+    [
+      'half a score',
+      complaintSchema,
+      { place: 'knee', side: '', score: '2.5', signs: [], since: '2026-11-24' },
+      'score',
+      'whole number',
+    ],
+    ['no gym day', gymDaysSchema, { weekdays: [], start: '18:30', minutes: '55' }, 'weekdays', 'at least one'],
+    [
+      'a start that is no time',
+      gymDaysSchema,
+      { weekdays: ['2'], start: '25:10', minutes: '55' },
+      'start',
+      'A time as 18:30.',
+    ],
+    ['five minutes', gymDaysSchema, { weekdays: ['2'], start: '18:30', minutes: '5' }, 'minutes', 'at least 10'],
+    [
+      'a bar of a ton',
+      kitSchema,
+      { equipment: [], racks: '2', barKg: '1000', smallestPlateKg: '1.25', bellsKg: '8' },
+      'barKg',
+      'at most 30',
+    ],
+    [
+      'an event without a name',
+      eventSchema,
+      { day: '2026-11-28', name: '', kind: 'league' },
+      'name',
+      'Who or what is it?',
+    ],
+    ['a squad without a name', squadSchema, { name: '', sportId: 'ultimate' }, 'name', 'Give the squad a name.'],
+    [
+      'a clearance by nobody',
+      clearanceSchema,
+      { complaintId: '01a21048-4b73-700f-a1e9-9b11caf67000', role: '', expires: '2026-12-01', lifts: '' },
+      'role',
+      'Who cleared it',
+    ],
+  ])('%s', (_name, schema, value, field, said) => {
+    expect(errors(schema, value)[field]?.join(' ')).toContain(said);
+  });
+
+  it('takes what is right', () => {
+    expect(resultSchema.parse(result)).toMatchObject({ load: 100, reps: 5, rir: null });
+    expect(resultSchema.parse({ ...result, test: 'C5', load: '', reps: '', passed: 'failed' })).toMatchObject({
+      passed: 'failed',
+    });
+    expect(gymDaysSchema.parse({ weekdays: ['2', '4'], start: '07:00', minutes: '45' })).toEqual({
+      weekdays: [2, 4],
+      start: '07:00',
+      minutes: 45,
+    });
+    expect(
+      kitSchema.parse({ equipment: ['rack'], racks: '3', barKg: '15', smallestPlateKg: '0,5', bellsKg: '8; 12,5 16' })
+        .bellsKg,
+    ).toEqual([8, 12, 5, 16]);
+  });
+});
+
+describe('bodies', () => {
+  const id = '01a21048-4b73-700f-a1e9-9b11caf67000';
+  const set = {
+    id,
+    sessionId: id,
+    athleteId: id,
+    slot: 'main',
+    setNumber: 1,
+    amount: 5,
+    loadKg: 80,
+    rir: 2,
+    fault: null,
+    asWritten: true,
+    doneAt: '2026-11-24T18:00:00Z',
+  };
+
+  test.each([
+    [{ setNumber: 0 }],
+    [{ amount: -1 }],
+    [{ amount: 601 }],
+    [{ loadKg: -20 }],
+    [{ loadKg: 501 }],
+    [{ rir: 11 }],
+    [{ id: 'one' }],
+    [{ doneAt: 'yesterday' }],
+  ])('a set with %j is refused', (own) => {
+    expect(setLogSchema.safeParse({ ...set, ...own }).success).toBe(false);
+  });
+
+  it('a set is done unless it is taken back', () => {
+    expect(setLogSchema.parse(set).removed).toBe(false);
+  });
+
+  test.each([
+    [{ answer: 'pain', place: 'knee', score: null }, ['score_missing']],
+    [{ answer: 'pain', place: null, score: 4 }, ['place_missing']],
+    [{ answer: 'pain', place: null, score: null }, ['score_missing', 'place_missing']],
+    [{ answer: 'tight', place: null, score: null }, []],
+    [{ answer: 'fine', place: null, score: null }, []],
+  ])('answer %j asks for %j', (own, asked) => {
+    const parsed = checkInSchema.safeParse({ id, side: null, signs: [], ...own });
+    expect(parsed.success ? [] : parsed.error.issues.map(({ message }) => message).sort()).toEqual([...asked].sort());
+  });
+
+  it('a card needs a line, a day that exists and a version', () => {
+    const card = {
+      version: 0,
+      squadId: id,
+      athleteId: null,
+      day: '2026-02-30',
+      minutes: 60,
+      card: { template: 'full', phase: 'in-season', minutes: 60, lines: [], overrides: [] },
+    };
+    const parsed = keepCardSchema.safeParse(card);
+    expect(parsed.success ? [] : parsed.error.issues.map(({ path }) => path.join('.')).sort()).toEqual([
+      'card.lines',
+      'day',
+    ]);
+  });
+});
+
+it('reads a kit as a place: plates from the smallest up, bells as they are', () => {
+  const place = placeOf({ ...DEFAULT_KIT, smallestPlateKg: 2.5, bellsKg: [8, 16] });
+  expect(Math.min(...place.loading.barbell.pairs.map(({ mass }) => mass))).toBe(2.5);
+  expect(place.loading).toMatchObject({ bellsKg: [8, 16], barbell: { bar: 20 } });
+});

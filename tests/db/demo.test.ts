@@ -1,0 +1,80 @@
+import { count, eq } from 'drizzle-orm';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { DEMO_SQUADS } from '../../src/catalog/demo/club';
+import { closeAuth, authDatabase } from '../../src/lib/server/auth/auth';
+import { closeDatabase, withClub } from '../../src/lib/server/db/client';
+import {
+  athlete,
+  checkIn,
+  complaint,
+  gymSession,
+  proposal,
+  setLog,
+  squad,
+  squadAthlete,
+} from '../../src/lib/server/db/schema';
+import { member, organization, user } from '../../src/lib/server/db/schema/auth';
+import { loadDemo } from '../../src/lib/server/demo/load-demo';
+import { DAY } from './club';
+
+let clubId = '';
+beforeAll(async () => {
+  await authDatabase().delete(organization);
+  await authDatabase().delete(user);
+  expect(await loadDemo(DAY, 2026)).toBe(true);
+  clubId = (await authDatabase().select({ id: organization.id }).from(organization))[0]!.id;
+}, 120_000);
+afterAll(async () => {
+  await closeDatabase();
+  await closeAuth();
+});
+
+describe('the demo club', () => {
+  it('has its three squads, one athlete in two of them, one above 100 kg and some under 16', async () => {
+    await withClub(clubId, async (tx) => {
+      const sizes = await tx
+        .select({ name: squad.name, size: count() })
+        .from(squad)
+        .innerJoin(squadAthlete, eq(squadAthlete.squadId, squad.id))
+        .groupBy(squad.name)
+        .orderBy(squad.name);
+      expect(sizes).toEqual([
+        { name: 'Freestyle', size: 8 },
+        { name: 'Handball', size: 14 },
+        { name: 'Ultimate', size: 18 },
+      ]);
+      const people = await tx.select().from(athlete);
+      expect(people).toHaveLength(39);
+      expect(people.some(({ bodyMassKg }) => (bodyMassKg ?? 0) > 100)).toBe(true);
+      expect(people.filter(({ birthDate }) => (birthDate ?? '') > '2010-11-24').length).toBeGreaterThanOrEqual(3);
+      expect((await tx.select().from(complaint)).length).toBeGreaterThanOrEqual(3);
+    });
+  });
+
+  it('has three weeks of history that the rules made, and decisions that wait', async () => {
+    await withClub(clubId, async (tx) => {
+      const sessions = await tx.select({ day: gymSession.day }).from(gymSession);
+      expect(sessions.length).toBeGreaterThanOrEqual(15);
+      expect(sessions.every(({ day }) => day < DAY)).toBe(true);
+      const rows = await tx.select({ state: proposal.state, rules: proposal.rules }).from(proposal);
+      expect(new Set(rows.map(({ state }) => state))).toEqual(new Set(['open', 'accepted']));
+      expect(rows.every(({ rules }) => rules.some((rule) => /^(PROG|DOSE)-/.test(rule)))).toBe(true);
+      expect((await tx.select({ n: count() }).from(setLog))[0]!.n).toBeGreaterThan(5000);
+      expect((await tx.select({ n: count() }).from(checkIn))[0]!.n).toBeGreaterThan(100);
+    });
+  });
+
+  it('has a person for every role', async () => {
+    const roles = await authDatabase().select({ role: member.role }).from(member);
+    expect(roles.map(({ role }) => role).sort()).toEqual(['assistant', 'athlete', 'head-coach', 'physio-read']);
+  });
+
+  it('is loaded into an empty database only', async () => {
+    expect(await loadDemo(DAY, 2026)).toBe(false);
+  });
+
+  it('names nobody twice', () => {
+    const names = DEMO_SQUADS.flatMap(({ athletes }) => athletes.map(({ name }) => name));
+    expect(new Set(names).size).toBe(names.length);
+  });
+});
