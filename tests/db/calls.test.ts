@@ -36,28 +36,26 @@ async function done(sessionId: string, athleteIds: readonly string[], day: strin
   await withClub(club.clubId, async (tx) => {
     const session = (await loadSession(tx, sessionId))!;
     const line = session.lines.find((one) => one.slot === 'jump-1')!;
-    await tx
-      .insert(setLog)
-      .values(
-        athleteIds.map((athleteId) => ({
-          clubId: club.clubId,
-          id: v7(),
-          sessionId,
-          athleteId,
-          slot: line.slot,
-          setNumber: 1,
-          day,
-          exerciseId: line.exerciseId,
-          row: line.row,
-          written: line.dose,
-          amount: line.dose.amount,
-          loadKg: null,
-          rir: null,
-          fault: null,
-          asWritten: true,
-          doneAt: new Date(`${day}T18:00:00Z`),
-        })),
-      );
+    await tx.insert(setLog).values(
+      athleteIds.map((athleteId) => ({
+        clubId: club.clubId,
+        id: v7(),
+        sessionId,
+        athleteId,
+        slot: line.slot,
+        setNumber: 1,
+        day,
+        exerciseId: line.exerciseId,
+        row: line.row,
+        written: line.dose,
+        amount: line.dose.amount,
+        loadKg: null,
+        rir: null,
+        fault: null,
+        asWritten: true,
+        doneAt: new Date(`${day}T18:00:00Z`),
+      })),
+    );
   });
 }
 
@@ -78,24 +76,22 @@ const propose = (athleteId: string, sessionId: string, own: Partial<typeof propo
   withClub(club.clubId, async (tx) => {
     const line = (await loadSession(tx, sessionId))!.lines.find((one) => one.slot === (own.slot ?? 'jump-1'))!;
     const from = { exerciseId: line.exerciseId, dose: line.dose };
-    await tx
-      .insert(proposal)
-      .values({
-        clubId: club.clubId,
-        id: v7(),
-        athleteId,
-        squadId: club.squadId,
-        sessionId,
-        slot: line.slot,
-        row: line.row,
-        day: DAY,
-        kind: 'set-up',
-        from,
-        to: { ...from, dose: { ...line.dose, sets: line.dose.sets + 1 } },
-        rules: ['PROG-2'],
-        saw: { answer: 'fine' },
-        ...own,
-      });
+    await tx.insert(proposal).values({
+      clubId: club.clubId,
+      id: v7(),
+      athleteId,
+      squadId: club.squadId,
+      sessionId,
+      slot: line.slot,
+      row: line.row,
+      day: DAY,
+      kind: 'set-up',
+      from,
+      to: { ...from, dose: { ...line.dose, sets: line.dose.sets + 1 } },
+      rules: ['PROG-2'],
+      saw: { answer: 'fine' },
+      ...own,
+    });
   });
 
 describe('calls', () => {
@@ -103,19 +99,17 @@ describe('calls', () => {
     const id = await makeCard(club, MONDAY);
     await done(id, club.athletes.slice(0, 3), MONDAY);
     await withClub(club.clubId, (tx) =>
-      tx
-        .insert(checkIn)
-        .values({
-          clubId: club.clubId,
-          id: v7(),
-          athleteId: club.athletes[0]!,
-          day: DAY,
-          answer: 'fine',
-          place: null,
-          side: null,
-          score: null,
-          signs: [],
-        }),
+      tx.insert(checkIn).values({
+        clubId: club.clubId,
+        id: v7(),
+        athleteId: club.athletes[0]!,
+        day: DAY,
+        answer: 'fine',
+        place: null,
+        side: null,
+        score: null,
+        signs: [],
+      }),
     );
     const [call, ...more] = await calls();
     expect(more).toEqual([]);
@@ -138,20 +132,18 @@ describe('calls', () => {
     const id = await makeCard(club, MONDAY);
     await propose(club.athletes[1]!, id);
     await withClub(club.clubId, (tx) =>
-      tx
-        .insert(complaint)
-        .values({
-          clubId: club.clubId,
-          id: v7(),
-          athleteId: club.athletes[0]!,
-          place: 'knee',
-          side: 'left',
-          score: 2,
-          signs: ['swelling'],
-          since: DAY,
-          updatedDay: DAY,
-          clearance: null,
-        }),
+      tx.insert(complaint).values({
+        clubId: club.clubId,
+        id: v7(),
+        athleteId: club.athletes[0]!,
+        place: 'knee',
+        side: 'left',
+        score: 2,
+        signs: ['swelling'],
+        since: DAY,
+        updatedDay: DAY,
+        clearance: null,
+      }),
     );
     expect((await calls()).map(({ kind }) => kind)).toEqual(['pain', 'rise']);
     expect((await calls())[0]).toMatchObject({
@@ -286,20 +278,18 @@ describe('what is known of an athlete', () => {
 describe('what others see', () => {
   it('takes place and score out of the reasons of a card', async () => {
     await withClub(club.clubId, (tx) =>
-      tx
-        .insert(complaint)
-        .values({
-          clubId: club.clubId,
-          id: v7(),
-          athleteId: club.athletes[0]!,
-          place: 'knee',
-          side: null,
-          score: 5,
-          signs: [],
-          since: DAY,
-          updatedDay: DAY,
-          clearance: null,
-        }),
+      tx.insert(complaint).values({
+        clubId: club.clubId,
+        id: v7(),
+        athleteId: club.athletes[0]!,
+        place: 'knee',
+        side: null,
+        score: 5,
+        signs: [],
+        since: DAY,
+        updatedDay: DAY,
+        clearance: null,
+      }),
     );
     const id = await makeCard(club);
     const card = await withClub(club.clubId, async (tx) => cardOf((await loadSession(tx, id))!));
@@ -409,19 +399,17 @@ describe('the thread', () => {
 it('one statement a subject: squads, athletes and sessions do not cost more when they are many', async () => {
   await withClub(club.clubId, async (tx) => {
     const many = Array.from({ length: 40 }, () => v7());
-    await tx
-      .insert(squad)
-      .values(
-        many.map((id) => ({
-          clubId: club.clubId,
-          id,
-          name: `Squad ${id.slice(-4)}`,
-          sportId: 'ultimate',
-          phase: 'general' as const,
-          gymDays: [],
-          kit: { equipment: [], racks: 0, barKg: 20, smallestPlateKg: 1.25, bellsKg: [], hardSurface: false },
-        })),
-      );
+    await tx.insert(squad).values(
+      many.map((id) => ({
+        clubId: club.clubId,
+        id,
+        name: `Squad ${id.slice(-4)}`,
+        sportId: 'ultimate',
+        phase: 'general' as const,
+        gymDays: [],
+        kit: { equipment: [], racks: 0, barKg: 20, smallestPlateKg: 1.25, bellsKg: [], hardSurface: false },
+      })),
+    );
     await tx
       .insert(athlete)
       .values(Array.from({ length: 40 }, () => ({ clubId: club.clubId, id: v7(), name: 'More' })));

@@ -102,6 +102,18 @@ describe('forms as they are typed', () => {
     expect(errors(schema, value)[field]?.join(' ')).toContain(said);
   });
 
+  it('takes a form that does not show the fields of other tests', () => {
+    expect(resultSchema.parse({ test: 'deadlift', day: '2026-11-24', load: '70', reps: '5', rir: '0' })).toMatchObject({
+      load: 70,
+      height: null,
+      passed: null,
+    });
+    expect(resultSchema.parse({ test: 'C5', day: '2026-11-24', passed: 'passed' })).toMatchObject({
+      passed: 'passed',
+      load: null,
+    });
+  });
+
   it('takes what is right', () => {
     expect(resultSchema.parse(result)).toMatchObject({ load: 100, reps: 5, rir: null });
     expect(resultSchema.parse({ ...result, test: 'C5', load: '', reps: '', passed: 'failed' })).toMatchObject({

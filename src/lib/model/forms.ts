@@ -5,7 +5,9 @@ import { EQUIPMENT } from './kit';
 import { daySchema } from './bodies';
 
 /** Forms as they are typed: every field arrives as text, and each message is said at its field in the coach's words. */
-const blankToNull = (value: unknown): unknown => (typeof value === 'string' && value.trim() === '' ? null : value);
+/** A field left empty, or not shown at all, is not known. */
+const blankToNull = (value: unknown): unknown =>
+  value === undefined || (typeof value === 'string' && value.trim() === '') ? null : value;
 const numberText = (most: number, least: number, what: string) =>
   z.preprocess(
     (value) => (typeof value === 'string' ? value.trim().replace(',', '.') : value),
