@@ -121,6 +121,44 @@ describe('solveCard', () => {
     expect(solve(brief(), changed).card.lines.find((l) => l.slot === 'main')?.dose.sets).toBe(4);
   });
 
+  it('does single-leg work first in the school that does', () => {
+    const blocks = (order: 'two-leg first' | 'single-leg first') => [
+      ...new Set(solve(brief({ schools: { ...brief().schools, order } })).card.lines.map((line) => line.block)),
+    ];
+    expect(blocks('two-leg first')).toEqual(['prep', 'jumps', 'main', 'single-leg', 'assist', 'cool-down']);
+    expect(blocks('single-leg first')).toEqual(['prep', 'jumps', 'single-leg', 'main', 'assist', 'cool-down']);
+  });
+
+  it('keeps loaded crunching out while the school avoids it, and drops from high boxes out for the heavy', () => {
+    const ids = solve(brief({ schools: { ...brief().schools, trunkFlexion: 'avoid' } })).card.lines.map(
+      (line) => line.exerciseId,
+    );
+    expect(ids).not.toContain('rollout');
+    expect(solve(brief({ minutes: 20 })).card.template).toBe('micro');
+    expect(solve(brief({ minutes: 40 })).card.template).toBe('short');
+    expect(solve(brief({ day: '2026-11-29' })).card.template).toBe('recovery');
+  });
+
+  it('names the part that nothing fills', () => {
+    const bare = { ...brief().place, equipment: [] };
+    const result = solveCard(
+      brief({
+        place: bare,
+        athletes: brief().athletes.map((a) => ({
+          ...a,
+          complaints: [
+            { place: 'knee', side: null, score: 5, column: 'stop' as const },
+            { place: 'back', side: null, score: 5, column: 'stop' as const },
+          ],
+        })),
+      }),
+      LIBRARY,
+      METHOD,
+    );
+    expect(result).toMatchObject({ ok: false, issues: [{ code: 'slot_empty', path: ['main'] }] });
+    expect(solveCard(brief({ athletes: [] }), LIBRARY, METHOD)).toMatchObject({ issues: [{ code: 'no_athletes' }] });
+  });
+
   it('keeps the lines of the last card where they may stay', () => {
     const first = solve(brief());
     const previous = {

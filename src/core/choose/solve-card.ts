@@ -10,6 +10,7 @@ import { explainLine } from './explain-line';
 import { findSwaps, type Swap } from './find-swaps';
 import { fitSquad } from './fit-squad';
 import type { Model } from './objective';
+import { orderSlots } from './order-slots';
 import { slotOptions, type SlotOptions } from './options';
 import { search, type Selection } from './search';
 import { templateFor } from './template-for';
@@ -31,7 +32,9 @@ export function solveCard(brief: Brief, library: Library, method: MethodTables):
   const context = makeContext(brief, library, method);
   const template = templateFor(brief.minutes, context.limits, method);
   if (!template.ok) return template;
-  const slots = template.value.template.slots.map((slot) => slotOptions(slot, context));
+  const slots = orderSlots(template.value.template.slots, brief.schools.order).map((slot) =>
+    slotOptions(slot, context),
+  );
   const empty = slots.filter(({ slot, options }) => options.length === 0 && !slot.optional && !context.limits.quiet);
   if (empty.length > 0)
     return {

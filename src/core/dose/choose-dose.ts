@@ -38,7 +38,7 @@ export function chooseDose(
     loadKg: null,
     rir,
     restSeconds: restOf(row, exercise, sets, amount, settings),
-    tempo: row.tempo,
+    tempo: row.tempo ?? (row.fast ? 'fast' : null),
   };
 }
 

@@ -100,7 +100,7 @@ export function parseDose(text: string, current: Dose, mass: MassUnit): Result<D
 const splitParts = (rest: string): string[] =>
   (
     rest.match(
-      /rest\s*\d+(?::\d+)?(?:\s*s)?|rir\s*-?\d+(?:\.\d+)?|@?\s*-?\d+(?:\.\d+)?\s*(?:%|kg|lb)|\d(?:-\d)?\s*(?:down|up)|slow|[^\s·;]+/g,
+      /rest\s*\d+(?::\d+)?(?:\s*s)?|rir\s*-?\d+(?:\.\d+)?|@?\s*-?\d+(?:\.\d+)?\s*(?:%|kg|lb)|\d(?:-\d)?\s*(?:down|up)|slow|fast|[^\s·;]+/g,
     ) ?? []
   )
     .map((part) => part.trim())
@@ -119,7 +119,8 @@ function readPart(part: string, mass: MassUnit): Partial<Dose> | null {
       loadKg: massToKg(Number(load[1]), load[2] === 'lb' ? 'lb' : load[2] === 'kg' ? 'kg' : mass),
       percent: null,
     };
-  if (/^\d(?:-\d)?\s*(?:down|up)$/.test(part) || part === 'slow') return { tempo: part.replace(/\s+/, ' ') };
+  if (/^\d(?:-\d)?\s*(?:down|up)$/.test(part) || part === 'slow' || part === 'fast')
+    return { tempo: part.replace(/\s+/, ' ') };
   return null;
 }
 

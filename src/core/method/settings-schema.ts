@@ -21,10 +21,7 @@ export const settingsSchema = z.object({
     shockMinAgeYears: z.number(),
     shockFromDaysAfter: z.number(),
     shockUntilDaysBefore: z.number(),
-    untestedDropM: z.number(),
-    fastContactS: z.number(),
     unknownHighestTier: z.enum(TIERS),
-    returnFactor: z.number(),
   }),
   tierWeights: z.object({
     lowTwoFootInPlace: z.number(),
@@ -43,7 +40,6 @@ export const settingsSchema = z.object({
     stepMax: z.number(),
     percentTolerance: z.number(),
     rampStep: span,
-    displayMaxReps: z.number(),
     layoff: z.array(z.object({ overDays: z.number(), factor: z.number().nullable() })),
   }),
   progress: z.object({
@@ -56,8 +52,6 @@ export const settingsSchema = z.object({
     missedCut: z.number(),
     repsAboveTop: z.number(),
     layoff: z.array(z.object({ overDays: z.number(), change: z.enum(['set', 'minimum', 'rung']) })),
-    dropExposures: z.number(),
-    dropTight: z.number(),
   }),
   week: z.object({
     quietDaysBefore: z.number(),
@@ -67,8 +61,6 @@ export const settingsSchema = z.object({
     heavyRir: z.number(),
     newAfterDays: z.number(),
     primerContacts: z.number(),
-    primerSets: z.number(),
-    primerReps: z.number(),
     sorenessDaysBefore: z.number(),
     tagReachDays: z.number(),
   }),
@@ -76,7 +68,6 @@ export const settingsSchema = z.object({
     underYears: z.number(),
     consentUnderYears: z.number(),
     maxIntensity: z.number(),
-    minTestReps: z.number(),
     highestTier: z.enum(TIERS),
     growthCmPerMonth: z.number(),
     growthHighestTier: z.enum(TIERS),
@@ -96,7 +87,6 @@ export const settingsSchema = z.object({
     barredShare: z.number().int(),
     maxBarredShare: z.number(),
     kept: z.number().int(),
-    tolerance: z.number().int(),
   }),
 });
 export type MethodSettings = z.infer<typeof settingsSchema>;

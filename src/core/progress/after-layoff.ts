@@ -2,7 +2,7 @@ import { implementLoad, type Dose } from '../dose';
 import type { Library } from '../library';
 import type { MethodTables } from '../method';
 import type { Change } from './change';
-import type { ProgressCase } from './next-dose';
+import type { ProgressCase } from './progress-case';
 import { doseRange, entryOnRung, type DoseRange } from './range';
 
 /**

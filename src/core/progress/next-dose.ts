@@ -11,19 +11,7 @@ import { doseRange } from './range';
 import { raiseByResponse } from './raise-by-response';
 import { raiseLift } from './raise-lift';
 import type { Change } from './change';
-
-/** What the progress rules look at for one line of one athlete. */
-export interface ProgressCase {
-  readonly exercise: Exercise;
-  readonly row: DoseRowId;
-  readonly athlete: AthleteFacts;
-  /** newest first, at least one */
-  readonly exposures: readonly [Exposure, ...Exposure[]];
-  /** last day of any session done */
-  readonly lastSession: Day;
-  readonly today: Day;
-  readonly kit: LoadingKit;
-}
+import type { ProgressCase } from './progress-case';
 
 /**
  * The change a line calls for after its last exposure, or null to repeat it (PROG-0 to PROG-7 and PROG-9).
@@ -44,7 +32,7 @@ export function nextDose(of: ProgressCase, library: Library, method: MethodTable
   const acts = acting(exercise, response.place, method);
   const loaded = last.dose.loadKg !== null;
   if (response.answer === 'tight') return acts && !loaded ? cutForTightness(of, range, library, method) : null;
-  if (loaded) return raiseLift(of, range, library, method);
+  if (loaded) return raiseLift(of, range, method);
   if (response.answer === 'usual' && !acts) return null;
   return isClean(last) ? raiseByResponse(of, range, library, method) : null;
 }

@@ -4,7 +4,7 @@ import type { Library } from '../library';
 import type { MethodTables } from '../method';
 import type { Change } from './change';
 import { isClean, type Exposure } from './exposure';
-import type { ProgressCase } from './next-dose';
+import type { ProgressCase } from './progress-case';
 import { doseRange, entryOnRung, rungOf, type DoseRange } from './range';
 
 /**

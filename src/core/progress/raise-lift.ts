@@ -1,9 +1,8 @@
 import { implementLoad, nextLoadUp, type Dose } from '../dose';
-import type { Library } from '../library';
 import type { MethodTables } from '../method';
 import type { Change } from './change';
 import type { LoggedSet } from './exposure';
-import type { ProgressCase } from './next-dose';
+import type { ProgressCase } from './progress-case';
 import type { DoseRange } from './range';
 
 /**
@@ -11,7 +10,7 @@ import type { DoseRange } from './range';
  * RIR ≥ target the smallest loadable step of at least 2 %; a step of more than 5 % first waits for two reps above the
  * top, then restarts at the bottom (DOSE-11); short by 2 RIR or reps missed, 2.5 to 5 % off.
  */
-export function raiseLift(of: ProgressCase, range: DoseRange, _library: Library, method: MethodTables): Change | null {
+export function raiseLift(of: ProgressCase, range: DoseRange, method: MethodTables): Change | null {
   const { exercise, exposures, kit } = of;
   const [last] = exposures;
   const { dose } = last;

@@ -5,7 +5,7 @@ import { overlayTables, type ClubTable } from '$core/method';
 import type { Result } from '$core/result';
 import type { Card } from '$core/session';
 import { viewsOf } from '$lib/model/exercise-view';
-import type { Bench } from './solver';
+import type { Bench } from './bench';
 
 /**
  * Chooses and measures cards off the main thread. The club's own tables come with the call, so the worker holds no
