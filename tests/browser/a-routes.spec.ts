@@ -179,11 +179,18 @@ test('forms change nothing for those who may not plan', async () => {
 });
 
 test('health notes reach those who may read them, and nobody else', async () => {
-  const squads = await (await contexts.get('head-coach')!.get('/calls')).text();
-  expect(squads).toContain('Kaia Maas reports pain');
+  const calls = await (await contexts.get('head-coach')!.get('/calls')).text();
+  expect(calls).toContain('Kaia Maas reports pain');
   expect(await (await contexts.get('assistant')!.get('/calls')).text()).not.toContain('Kaia Maas reports pain');
   const page = await (await contexts.get('assistant')!.get(`/squad/${ids.squadId!}/${ids.athleteId!}`)).text();
   expect(page).not.toContain('Complaints</h2>');
+  const squads = [...new Set([...calls.matchAll(/\/calls\?squad=([0-9a-f-]{36})/g)].map((match) => match[1]!))];
+  const rosters = (who: Who) =>
+    Promise.all(squads.map(async (id) => (await contexts.get(who)!.get(`/squad/${id}`)).text()));
+  expect((await rosters('physio-read')).join()).toContain('knee 4');
+  const assistant = (await rosters('assistant')).join();
+  expect(assistant).not.toContain('knee 4');
+  expect(assistant).toContain('own line');
 });
 
 test('each page asks few questions, however many athletes it shows', async () => {

@@ -69,10 +69,11 @@
     >
     <span class="note">
       {under}{#if differ && bench.shownAthlete === null}{#if differ.others.length > 0}&nbsp;· <strong
-            >{differ.others.length === 1 ? differ.others[0] : `${differ.others.length} others`} other</strong
+            >{differ.others.length === 1 ? differ.others[0] : `${differ.others.length} do`} other</strong
           >{/if}{#if differ.leftOut.length > 0}&nbsp;· <strong
             >{differ.leftOut.length === 1 ? differ.leftOut[0] : differ.leftOut.length} without</strong
-          >{/if}{#if differ.ownDose > 0}&nbsp;· {differ.ownDose} own dose{/if}{/if}
+          >{/if}{#if differ.ownDose > 0 && differ.others.length + differ.leftOut.length === 0}&nbsp;· {differ.ownDose} own
+          dose{/if}{/if}
     </span>
   </button>
   <div class="dose">

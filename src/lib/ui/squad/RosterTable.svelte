@@ -11,7 +11,7 @@
     readonly jumpLevel: string;
     readonly unknown: readonly string[];
     readonly mornings: readonly { day: string; answer: Answer }[];
-    readonly complaints: readonly { place: string; score: number; column: string }[];
+    readonly complaints: readonly { words: string; stops: boolean }[];
   }
 </script>
 
@@ -51,10 +51,9 @@
               />{/each}</td
           >
           <td
-            >{#each row.complaints as { place, score, column } (place)}<span class:warn-text={column === 'stop'}
-                >{place} {score}</span
-              >
-            {/each}</td
+            >{#each row.complaints as { words, stops }, i (i)}<span class:warn-text={stops}
+                >{i > 0 ? ', ' : ''}{words}</span
+              >{/each}</td
           >
         </tr>
       {/each}

@@ -4,6 +4,7 @@ import { v7 } from 'uuid';
 import { z } from 'zod';
 import { ageInYears, gymDayOn } from '$core/calendar';
 import { knownTiers } from '$core/testing';
+import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub, type Tx } from '$lib/server/db/client';
 import { athlete, event, squad, squadAthlete } from '$lib/server/db/schema';
@@ -19,7 +20,8 @@ import { EQUIPMENT } from '$lib/model/kit';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => {
-  const { clubId } = identityOf(locals);
+  const { clubId, role } = identityOf(locals);
+  const seesHealth = can(role, 'health');
   if (!z.uuid().safeParse(params.squadId).success) error(404, 'There is no such squad.');
   const {
     club,
@@ -65,11 +67,12 @@ export const load: PageServerLoad = async ({ locals, params }) => {
         jumpLevel: row.jumpLevel,
         unknown,
         mornings: row.checkIns.map(({ day, answer }) => ({ day, answer })).reverse(),
-        complaints: activeComplaints(row.complaints, today).map(({ place, score, column }) => ({
-          place: club.method.places[place]?.name ?? place,
-          score,
-          column,
-        })),
+        // who may not read health notes sees that there is an own line, not why
+        complaints: activeComplaints(row.complaints, today).map(({ place, score, column }) =>
+          seesHealth
+            ? { words: `${club.method.places[place]?.name ?? place} ${String(score)}`, stops: column === 'stop' }
+            : { words: 'own line', stops: false },
+        ),
       };
     }),
   };

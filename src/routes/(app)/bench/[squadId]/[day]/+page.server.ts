@@ -10,7 +10,7 @@ import { cardOf } from '$lib/server/repositories/sessions';
 import { loadSquadDay } from '$lib/server/services/load-squad-day';
 import { makeBrief } from '$lib/server/services/make-brief';
 import { dayKnot, sayDay, squadKnot, threadEnd } from '$lib/server/services/page-thread';
-import { hideHealth } from '$lib/server/services/hide-health';
+import { hideHealth, withoutHealth } from '$lib/server/services/hide-health';
 import { viewsOf } from '$lib/model/exercise-view';
 import { DEMANDS } from '$core/library';
 import type { PageServerLoad } from './$types';
@@ -40,6 +40,7 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
   const ids = card
     ? [...card.lines.map((line) => line.exerciseId), ...card.overrides.flatMap((own) => own.exerciseId ?? [])]
     : [];
+  const measured = card && assessCard(card, brief, LIBRARY, club.method);
   const sport = LIBRARY.sports.get(squad.sportId);
   const base = (squadOf: string, dayOf: string) => `/bench/${squadOf}/${dayOf}`;
   return {
@@ -84,12 +85,14 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
     tables: club.tables.map(({ table, json }) => ({ table, json })),
     newId: v7(),
     session:
-      session && card
+      session && card && measured
         ? {
             id: session.id,
             version: session.version,
             card,
-            assessment: assessCard(card, brief, LIBRARY, club.method),
+            assessment: can(role, 'health')
+              ? measured
+              : { ...measured, findings: measured.findings.map((one) => withoutHealth(one)) },
             views: viewsOf(new Set(ids), LIBRARY),
           }
         : null,
