@@ -1,12 +1,10 @@
-import type { AthleteFacts } from '../athlete';
-import { daysBetween, type Day } from '../calendar';
-import type { LoadingKit } from '../dose';
+import { daysBetween } from '../calendar';
 import type { Exercise, Library } from '../library';
-import type { DoseRowId, MethodTables } from '../method';
+import type { MethodTables } from '../method';
 import { actsOn } from '../safety';
 import { afterLayoff } from './after-layoff';
 import { cutForTightness } from './cut-for-tightness';
-import { isClean, type Exposure } from './exposure';
+import { isClean } from './exposure';
 import { doseRange } from './range';
 import { raiseByResponse } from './raise-by-response';
 import { raiseLift } from './raise-lift';

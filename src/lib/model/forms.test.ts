@@ -15,7 +15,7 @@ import { DEFAULT_KIT, placeOf } from './kit';
 
 const errors = (schema: z.ZodType, value: unknown): Record<string, string[] | undefined> => {
   const parsed = schema.safeParse(value);
-  return parsed.success ? {} : (z.flattenError(parsed.error).fieldErrors as Record<string, string[] | undefined>);
+  return parsed.success ? {} : z.flattenError(parsed.error).fieldErrors;
 };
 const facts = {
   name: 'Ana Sol',
