@@ -1,5 +1,5 @@
 import { checkPercent } from '../dose';
-import { contactsOf, jumpBudget, type JumpBudget } from '../jumps';
+import { contactsOf, type JumpBudget } from '../jumps';
 import { kneeHip, kneeShare } from '../ledger';
 import { getExercise, type Library } from '../library';
 import type { MethodTables } from '../method';
@@ -10,6 +10,7 @@ import type { Card } from '../session';
 import type { Brief } from './brief';
 import { barredAthletes } from './barred-athletes';
 import { makeContext, type Context } from './context';
+import { dayBudget } from './day-budget';
 
 /** A card measured: its clock, contacts, balance, and everything the rules say against it. */
 export interface Assessment {
@@ -37,18 +38,7 @@ export function assessCard(
   const timeline = layOut(entries, method.settings);
   const counted = entries.map(({ exercise, dose }) => contactsOf(exercise, dose, method.settings));
   const contacts = { raw: sum(counted.map((c) => c.raw)), weighted: sum(counted.map((c) => c.weighted)) };
-  const budget = jumpBudget(
-    {
-      jumpLevel: context.jumpLevel,
-      phase: brief.phase,
-      lighterWeek: false,
-      cautious: brief.schools.contacts === 'cautious',
-      unfamiliarOrHardSurface: brief.place.hardSurface,
-      growth: false,
-      practiceJumps: 0,
-    },
-    method,
-  );
+  const budget = dayBudget(context.jumpLevel, false, context);
   const own = kneeHip(entries, method);
   const minutes = timeline.totalS / 60;
   const findings: Finding[] = [

@@ -1,9 +1,9 @@
-import { jumpBudget } from '../jumps';
 import { DEMANDS } from '../library';
 import type { Template } from '../method';
 import { compileOption } from './compile-option';
 import { coverageTable, CONTACT_SCALE, type CompiledOption, type Model } from './objective';
 import type { Context } from './context';
+import { dayBudget } from './day-budget';
 import type { SlotOptions } from './options';
 
 const NONE: CompiledOption = {
@@ -27,18 +27,7 @@ const NONE: CompiledOption = {
 export function buildModel(slots: readonly SlotOptions[], template: Template, context: Context): Model {
   const { brief, method, sport, jumpLevel, limits } = context;
   const { settings } = method;
-  const budget = jumpBudget(
-    {
-      jumpLevel,
-      phase: brief.phase,
-      lighterWeek: false,
-      cautious: brief.schools.contacts === 'cautious',
-      unfamiliarOrHardSurface: brief.place.hardSurface,
-      growth: false,
-      practiceJumps: 0,
-    },
-    method,
-  );
+  const budget = dayBudget(jumpLevel, false, context);
   const primerCap = limits.primerOnly ? settings.week.primerContacts : Infinity;
   const groups = new Set(slots.map(({ slot }) => slot.group ?? slot.id)).size;
   const compiled = slots.map((entry) => ({

@@ -1,8 +1,9 @@
 import type { AthleteFacts } from '../athlete';
-import { contactsOf, jumpBudget } from '../jumps';
+import { contactsOf } from '../jumps';
 import { getExercise } from '../library';
 import { athleteLines, type Line, type Override } from '../session';
 import { isKnown, type Context } from './context';
+import { dayBudget } from './day-budget';
 import { fitAthlete } from './fit-athlete';
 import type { Option, SlotOptions } from './options';
 
@@ -49,19 +50,12 @@ function trimToBudget(
   athlete: AthleteFacts,
   context: Context,
 ): Override[] {
-  const { brief, method, library } = context;
+  const { method, library } = context;
   const { jump, youth } = method.settings;
-  const { limit } = jumpBudget(
-    {
-      jumpLevel: isKnown(athlete) ? athlete.jumpLevel : 'foundation',
-      phase: brief.phase,
-      lighterWeek: false,
-      cautious: brief.schools.contacts === 'cautious',
-      unfamiliarOrHardSurface: brief.place.hardSurface,
-      growth: (athlete.growthCmPerMonth ?? 0) > youth.growthCmPerMonth,
-      practiceJumps: 0,
-    },
-    method,
+  const { limit } = dayBudget(
+    isKnown(athlete) ? athlete.jumpLevel : 'foundation',
+    (athlete.growthCmPerMonth ?? 0) > youth.growthCmPerMonth,
+    context,
   );
   const heavy = (athlete.bodyMassKg ?? 0) > jump.heavyBodyMassKg;
   const costs = athleteLines({ lines, overrides: own }, athlete.id).map((line) => {

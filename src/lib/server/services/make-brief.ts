@@ -1,6 +1,6 @@
 import { LIBRARY } from '$catalog';
 import type { Brief, CarriedLine, PreviousCard } from '$core/choose';
-import { addDays, weekdayOf, type Day } from '$core/calendar';
+import { addDays, daysBetween, weekdayOf, type Day } from '$core/calendar';
 import type { Dose } from '$core/dose';
 import { kneeHip } from '$core/ledger';
 import { getExercise, type Demand, type Phase } from '$core/library';
@@ -121,7 +121,7 @@ function commonest(doses: readonly Dose[]): Dose | null {
 function weekOfBlock(earlier: readonly SessionRow[], phase: Phase, day: Day): number {
   const first = earlier.filter((session) => session.phase === phase).at(-1);
   if (!first) return 1;
-  const weeks = Math.floor((Date.parse(day) - Date.parse(first.day)) / (7 * 86_400_000));
+  const weeks = Math.floor(daysBetween(first.day, day) / 7);
   return (weeks % BLOCK_WEEKS) + 1;
 }
 
