@@ -1,0 +1,6 @@
+export * from './figure-schema';
+export * from './solve-pose';
+export * from './between';
+export * from './check-figure';
+export * from './draw-figure';
+export { centreOfMass, type Skeleton } from './skeleton';
