@@ -465,13 +465,7 @@ export const LADDERS: readonly Ladder[] = [
         'bounces at the bottom',
         LOADED,
       ),
-      rung(
-        'heel-raised hold',
-        'stiffness near the top',
-        ['heel-raised-hold', 'heel-raised-hold-one-leg'],
-        'sinks slowly',
-        dose([3, 4], [20, 45]),
-      ),
+      rung('heel-raised hold', 'stiffness near the top', ['heel-raised-hold'], 'sinks slowly', dose([3, 4], [20, 45])),
     ],
   },
   {

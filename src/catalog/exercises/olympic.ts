@@ -35,7 +35,7 @@ export const OLYMPICS = [
       trunkExtension: 0.14,
       upperPull: 0.18,
     },
-    demands: { 'vertical-jump-two-foot': 2, 'horizontal-power': 2, 'max-strength': 1, collision: 1, 'grip-pull': 1 },
+    demands: { 'vertical-jump-two-foot': 3, 'horizontal-power': 2, 'max-strength': 1, collision: 1, 'grip-pull': 1 },
     cues: ['Bar at mid-thigh.', 'Jump tall.', 'Elbows high and out.'],
     faults: [EARLY_ARMS],
   }),

@@ -124,7 +124,7 @@ export const SINGLE_LEG_HIP = [
     flags: ['lengthened'],
     dominance: { knee: 0.12, hip: 0.88 },
     share: { glutes: 0.38, hamstrings: 0.42, abductors: 0.06, trunkExtension: 0.14 },
-    demands: { hamstring: 3, 'max-strength': 1, 'horizontal-power': 1, 'trunk-bracing': 1 },
+    demands: { hamstring: 2, 'max-strength': 1, 'horizontal-power': 1, 'trunk-bracing': 1 },
     cues: ['Back toes only for balance.', 'Nine parts of the weight in front.', 'Hips back, square.'],
     faults: [HIP_OPENS, fault('weight slides to the back foot', 'Lift those toes for a second.')],
   }),

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { DEMANDS } from './words';
+import { DEMANDS, MUSCLES, QUALITIES } from './words';
 
 const weight = z.number().min(0).max(5);
 
@@ -10,6 +10,8 @@ export const sportSchema = z.object({
   setting: z.enum(['field', 'court', 'ice', 'board', 'other']),
   event: z.string(),
   demands: z.record(z.enum(DEMANDS), weight),
+  /** why each weight is what it is, in a few words */
+  notes: z.record(z.enum(DEMANDS), z.string().min(3)),
   roles: z.array(
     z.object({
       id: z.string(),
@@ -26,6 +28,6 @@ export const sportSchema = z.object({
   targetRungs: z.record(z.string(), z.number().int()),
   result: z.string(),
   guards: z.array(z.object({ id: z.string(), name: z.string(), exercises: z.array(z.string()).min(1) })),
-  moments: z.array(z.object({ id: z.string(), name: z.string(), quality: z.string(), muscles: z.array(z.string()) })),
+  moments: z.array(z.object({ id: z.string(), name: z.string(), quality: z.enum(QUALITIES), muscles: z.array(z.enum(MUSCLES)) })),
 });
 export type Sport = z.infer<typeof sportSchema>;

@@ -1,0 +1,174 @@
+import { describe, expect, it, test } from 'vitest';
+import { DEMANDS, TIERS, type Demand, type Exercise } from '$core/library';
+import { tierOf } from '$core/jumps';
+import { EXERCISES, LADDERS, LIBRARY, METHOD, SPORTS } from '.';
+
+const sum = (parts: Iterable<number>): number => [...parts].reduce((total, part) => total + part, 0);
+const knee = (e: Exercise): number => (e.share.quadriceps ?? 0) + (e.share.tibialisAnterior ?? 0);
+const hip = (e: Exercise): number => (e.share.glutes ?? 0) + (e.share.hamstrings ?? 0) + (e.share.trunkExtension ?? 0);
+
+describe('every entry', () => {
+  it('has a name and an id of its own', () => {
+    expect(new Set(EXERCISES.map(({ id }) => id)).size).toBe(EXERCISES.length);
+    expect(new Set(EXERCISES.map(({ name }) => name)).size).toBe(EXERCISES.length);
+    expect(EXERCISES.length).toBeGreaterThanOrEqual(220);
+  });
+
+  it.each(EXERCISES)('$id: dominance agrees with shares', (e) => {
+    if (!e.dominance) return;
+    const [k, h] = [knee(e), hip(e)];
+    if (k + h === 0) return;
+    // the share of quadriceps in thigh and hip work leans the way dominance says
+    expect(Math.abs(e.dominance.knee - k / (k + h))).toBeLessThan(0.26);
+  });
+
+  it.each(EXERCISES.filter(({ plyo }) => plyo))('$id: contacts, tier and intent as COUNT-3 and JUMP-9 say', (e) => {
+    const { plyo } = e;
+    if (!plyo) return;
+    if (plyo.contactsPerRep === 0) expect(plyo.ssc).toBe('none');
+    if (plyo.dropM !== null) {
+      expect(TIERS.indexOf(plyo.tier)).toBeGreaterThanOrEqual(plyo.legs === 'one' ? 2 : 1);
+      if (plyo.intent !== 'stick') expect([plyo.tier, plyo.contactsPerRep]).toEqual(['shock', 2]);
+    }
+    if (plyo.tier === 'low') expect(plyo.maximal && plyo.legs !== 'alternate').toBe(false);
+    if (plyo.tier === 'shock') expect(plyo.dropM).not.toBeNull();
+    // a maximal one-foot take-off lands high unless it is a single hop, bound or skip
+    if (plyo.intent === 'stick') expect(e.qualities).toContain('landing');
+    if (plyo.intent === 'short-contact') expect(plyo.ssc).toBe('fast');
+    if (e.doseUnit === 'seconds') expect(plyo.cadencePerSecond).not.toBeNull();
+  });
+
+  it('differs from every other in more than its name, and at most three differ by the implement alone', () => {
+    const same = new Map<string, string[]>();
+    const alike = new Map<string, string[]>();
+    for (const { id, name: _n, aliases: _a, ladder: _l, ...data } of EXERCISES) {
+      const all = JSON.stringify(data);
+      same.set(all, [...(same.get(all) ?? []), id]);
+      const {
+        load: _lo,
+        equipment: _e,
+        station: _s,
+        setUpSeconds: _u,
+        cues: _c,
+        faults: _f,
+        cautions: _ca,
+        share: _sh,
+        demands: _d,
+        ...rest
+      } = data;
+      const shape = JSON.stringify(rest);
+      alike.set(shape, [...(alike.get(shape) ?? []), id]);
+    }
+    expect([...same.values()].filter((ids) => ids.length > 1)).toEqual([]);
+    expect([...alike.values()].filter((ids) => ids.length > 3)).toEqual([]);
+  });
+
+  it('has a pattern, and no pattern has more than twelve', () => {
+    const count = new Map<string, number>();
+    for (const { pattern } of EXERCISES) count.set(pattern, (count.get(pattern) ?? 0) + 1);
+    expect([...count].filter(([pattern, n]) => n > 12 || pattern === '')).toEqual([]);
+  });
+
+  it('opens with gates that name a rung that is there', () => {
+    const rungs = [...EXERCISES, ...LADDERS.flatMap((ladder) => ladder.rungs)].flatMap(({ gates }) =>
+      gates.flatMap((gate) => (gate.kind === 'rung' ? [gate] : [])),
+    );
+    expect(rungs.filter(({ ladder, rung }) => !LIBRARY.ladders.get(ladder)?.rungs[rung - 1])).toEqual([]);
+  });
+});
+
+describe('ladders', () => {
+  test.each(LADDERS)('$id: tiers, contacts and demands never fall going up', ({ rungs }) => {
+    const first = rungs.flatMap(({ exercises: [id] }) => LIBRARY.exercises.get(id ?? '') ?? []);
+    const rises = (values: number[]): boolean => values.every((value, i) => i === 0 || value >= (values[i - 1] ?? 0));
+    const jumps = first.filter(({ plyo }) => plyo);
+    expect(rises(jumps.map((e) => TIERS.indexOf(e.plyo?.tier ?? 'low'))), 'tier').toBe(true);
+    expect(rises(jumps.map((e) => e.plyo?.contactsPerRep ?? 0)), 'contacts').toBe(true);
+    expect(rises(first.map((e) => Math.max(0, ...Object.values(e.demands)))), 'demands').toBe(true);
+  });
+
+  it('stand on entries that stand on one rung only', () => {
+    const ids = LADDERS.flatMap(({ rungs }) => rungs.flatMap(({ exercises }) => exercises));
+    expect(ids.filter((id, i) => ids.indexOf(id) !== i)).toEqual([]);
+  });
+
+  it('a gate of a rung is also asked by nothing below it on the same ladder', () => {
+    for (const { id, rungs } of LADDERS)
+      rungs.forEach((rung, i) => {
+        for (const gate of rung.gates)
+          if (gate.kind === 'rung' && gate.ladder === id) expect(gate.rung).toBeLessThanOrEqual(i);
+      });
+  });
+});
+
+describe('enough to choose from', () => {
+  // a floor and a wall are everywhere
+  const ROOM = ['mat', 'wall'];
+  const has = ({ equipment }: Exercise, kit: readonly string[]): boolean =>
+    equipment.allOf.every((item) => kit.includes(item)) &&
+    (equipment.anyOf.length === 0 || equipment.anyOf.some((item) => kit.includes(item)));
+  const slots = Object.values(METHOD.templates).flatMap(({ slots: list }) => list.filter(({ guard }) => !guard));
+  const asked = slots.flatMap((slot) => {
+    const rows =
+      slot.rows === 'strength'
+        ? (['D-STR', 'D-MAX'] as const)
+        : slot.rows === 'jump'
+          ? (['D-SKILL', 'D-LAND', 'D-SLOW', 'D-FAST'] as const)
+          : slot.rows;
+    const byRow = [...new Set(rows.map((row) => METHOD.doses[row].quality))];
+    const qualities = slot.qualities.length > 0 ? byRow.filter((q) => slot.qualities.includes(q)) : byRow;
+    return qualities.map((quality) => ({ slot, quality }));
+  });
+
+  test.each([
+    ['body weight and bands', [...ROOM, 'band']],
+    ['a landmine', [...ROOM, 'landmine']],
+  ])('four candidates for everything a template asks, with %s', (_name, kit) => {
+    const short = asked.flatMap(({ slot, quality }) => {
+      const families = slot.main ? slot.families.map((one) => [one]) : [slot.families];
+      return families.flatMap((family) => {
+        const found = EXERCISES.filter(
+          (e) =>
+            family.includes(e.family) &&
+            e.qualities.includes(quality) &&
+            (slot.patterns.length === 0 || slot.patterns.includes(e.pattern)) &&
+            (slot.maxTier === null || !e.plyo || e.plyo.tier === slot.maxTier) &&
+            has(e, kit),
+        );
+        return found.length < 4 ? [`${slot.id} ${family.join('+')} ${quality}: ${String(found.length)}`] : [];
+      });
+    });
+    expect([...new Set(short)]).toEqual([]);
+  });
+
+  it.each(DEMANDS)('%s has at least six strong exercises', (demand: Demand) => {
+    expect(EXERCISES.filter((e) => (e.demands[demand] ?? 0) >= 3).length).toBeGreaterThanOrEqual(6);
+  });
+
+  it('gives every guard exercises that fit a body with bands', () => {
+    for (const sport of SPORTS)
+      for (const guard of sport.guards)
+        expect(
+          guard.exercises.filter((id) => LIBRARY.exercises.has(id)).length,
+          `${sport.id} ${guard.id}`,
+        ).toBeGreaterThan(1);
+  });
+});
+
+test('a tier that depends on the dose follows it', () => {
+  const drop = LIBRARY.exercises.get('switching-split-jump');
+  const dose = {
+    sets: 3,
+    amount: 8,
+    unit: 'reps',
+    per: null,
+    percent: null,
+    loadKg: null,
+    rir: null,
+    restSeconds: 90,
+    tempo: null,
+  } as const;
+  expect(drop && tierOf(drop, dose)).toBe('high');
+  expect(drop && tierOf(drop, { ...dose, amount: 4 })).toBe('medium');
+  expect(sum([1, 2])).toBe(3);
+});
