@@ -22,7 +22,12 @@ export const role = (
 
 type Moment = Sport['moments'][number];
 
-export const moment = (id: string, name: string, quality: string, ...muscles: string[]): Sport['moments'][number] => ({
+export const moment = (
+  id: string,
+  name: string,
+  quality: Moment['quality'],
+  ...muscles: Moment['muscles']
+): Sport['moments'][number] => ({
   id,
   name,
   quality,

@@ -9,7 +9,7 @@ const RANGE = {
   hip: [-40, 150],
   knee: [-2, 162],
   ankle: [-65, 48],
-  shoulder: [-75, 200],
+  shoulder: [-80, 206],
   elbow: [-2, 162],
 } as const;
 
@@ -47,10 +47,12 @@ function joints(pose: Pose, s: Skeleton): string[] {
     const [elbow, hand] = far ? [s.farElbow, s.farHand] : [s.elbow, s.hand];
     const thigh = direction(s.hip, knee);
     const shank = direction(knee, ankle);
-    judge(`${side} hip`, 'hip', wrap(thigh + trunk));
+    const sideways = pose.kind === 'free' && pose.facing === 'us';
+    if (!sideways) judge(`${side} hip`, 'hip', wrap(thigh + trunk));
     judge(`${side} knee`, 'knee', wrap(thigh - shank));
     judge(`${side} ankle`, 'ankle', wrap(direction(ankle, toe) - shank - 90) + 11);
     const arms = (far ? pose.farArms : null) ?? pose.arms;
+    if (sideways) continue;
     if ('hold' in arms && ['back', 'low', 'front'].includes(arms.hold)) continue;
     const upper = direction(s.shoulder, elbow);
     judge(`${side} shoulder`, 'shoulder', wrap(upper + trunk));

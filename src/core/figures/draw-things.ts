@@ -87,7 +87,7 @@ function drawProp(prop: Prop, s: Skeleton): { behind: Shape[]; before: Shape[] }
       return { behind: [disc([prop.x, prop.y], prop.r, true)], before: [] };
     case 'band': {
       const from = typeof prop.from === 'string' ? s[prop.from] : prop.from;
-      return { behind: [line(from, s[prop.to])], before: [] };
+      return { behind: [], before: [line(from, s[prop.to])] };
     }
     case 'cable':
       return {

@@ -41,6 +41,8 @@ const standSchema = z.object({
 const freeSchema = z.object({
   kind: z.literal('free'),
   ...shared,
+  /** us = lying on the side, chest towards us: arms and legs then move sideways in the picture */
+  facing: z.enum(['side', 'us']),
   trunk: degrees,
   near: z.union([freeLeg, planted, straight]),
   far: z.union([z.literal('same'), freeLeg, planted, straight]),

@@ -4,3 +4,4 @@ export * from './between';
 export * from './check-figure';
 export * from './draw-figure';
 export { centreOfMass, type Skeleton } from './skeleton';
+export { LENGTH } from './body';

@@ -27,15 +27,26 @@ function freeLeg(hip: Point, leg: { hip: number; knee: number; ankle: number }):
   return { knee, ankle, ...foot(ankle, shank + 90 + leg.ankle) };
 }
 
-/** The ankle above a foot on the ball of which the weight stands, heel raised. */
-const raisedAnkle = (x: number, y: number, heel: number): Point => [
-  x + BALL - BALL * cos(heel) + ANKLE_HEIGHT * sin(heel),
-  y + ANKLE_HEIGHT * cos(heel) + BALL * sin(heel),
-];
+/** The ankle above a foot whose heel is raised (it turns on the ball) or whose toes are (it turns on the heel). */
+function raisedAnkle(x: number, y: number, heel: number): Point {
+  if (heel >= 0)
+    return [x + BALL - BALL * cos(heel) + ANKLE_HEIGHT * sin(heel), y + ANKLE_HEIGHT * cos(heel) + BALL * sin(heel)];
+  const up = -heel;
+  return [
+    x - HEEL_BACK + HEEL_BACK * cos(up) - ANKLE_HEIGHT * sin(up),
+    y + HEEL_BACK * sin(up) + ANKLE_HEIGHT * cos(up),
+  ];
+}
+
+/** A foot on the ground: with the heel well up, the toes bend and stay flat. */
+function standingFoot(at: { x: number; y: number; heel: number }, ankle: Point): Pick<SolvedLeg, 'toe' | 'heel'> {
+  const rigid = foot(ankle, 90 - at.heel);
+  return at.heel > 8 ? { heel: rigid.heel, toe: [at.x + BALL + 0.018, at.y + 0.016] } : rigid;
+}
 
 function plantedLeg(hip: Point, at: { x: number; y: number; heel: number }): SolvedLeg {
   const { mid, end } = twoLinks(hip, raisedAnkle(at.x, at.y, at.heel), LENGTH.thigh, LENGTH.shank, 1);
-  return { knee: mid, ankle: end, ...foot(end, 90 - at.heel) };
+  return { knee: mid, ankle: end, ...standingFoot(at, end) };
 }
 
 function leg(hip: Point, given: Leg): SolvedLeg {
@@ -44,7 +55,11 @@ function leg(hip: Point, given: Leg): SolvedLeg {
   const drop = hip[1] - given.y;
   const way = Math.sqrt(Math.max(0, (LENGTH.thigh + LENGTH.shank) ** 2 - drop ** 2));
   const thigh = (Math.atan2(way, drop) / Math.PI) * 180 * (given.straight === 'front' ? 1 : -1);
-  return freeLeg(hip, { hip: thigh, knee: 0, ankle: given.straight === 'front' ? 0 : 10 });
+  const reached = freeLeg(hip, { hip: thigh, knee: 0, ankle: 0 });
+  if (given.straight === 'front') return reached;
+  // on the toes, which are tucked under
+  const [x, y] = reached.ankle;
+  return { ...reached, toe: [x + 0.03, Math.max(0.016, y - 0.075)], heel: [x - 0.028, y + 0.008] };
 }
 
 const upperBody = (hip: Point, trunk: number): Pick<Skeleton, 'shoulder' | 'neck' | 'head'> => {
@@ -113,7 +128,7 @@ export function solveStand(pose: StandPose): Skeleton {
   const build = (ankleAngle: number, trunk: number): Skeleton => {
     const knee = along(base, 180 - ankleAngle, LENGTH.shank);
     const hip = along(knee, 180 + (pose.knee - ankleAngle), LENGTH.thigh);
-    const near: SolvedLeg = { knee, ankle: base, ...foot(base, 90 - pose.heel) };
+    const near: SolvedLeg = { knee, ankle: base, ...standingFoot({ x: 0, y: pose.y, heel: pose.heel }, base) };
     const far = pose.far === 'same' ? near : 'hip' in pose.far ? freeLeg(hip, pose.far) : plantedLeg(hip, pose.far);
     return assemble(hip, trunk, near, far, pose.arms, pose.farArms ?? pose.arms);
   };
