@@ -181,7 +181,7 @@ export const CALF_FOOT = [
     gates: [{ kind: 'level', of: 'lift', atLeast: 'developing' }],
     flags: ['axial'],
     share: { gastrocnemius: 0.46, soleus: 0.38, quadriceps: 0.06, foot: 0.1 },
-    demands: { 'reactive-stiffness': 3, 'ankle-foot': 3, 'top-speed': 2, 'max-strength': 2 },
+    demands: { 'reactive-stiffness': 3, 'ankle-foot': 2, 'top-speed': 1 },
     cues: ['Bar under the pins, one heel raised.', 'Push up over two seconds.', 'Hold hard, breathe behind the brace.'],
     faults: [fault('jerks into the pins', 'Ramp it up.')],
     cautions: ['Pins checked; ramp the effort.'],

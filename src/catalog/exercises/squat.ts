@@ -393,7 +393,7 @@ export const SQUATS = [
     setUpSeconds: 8,
     soreness: 1,
     secondsPerRep: 4,
-    qualities: ['structure', 'strength-endurance', 'power'],
+    qualities: ['structure', 'strength-endurance'],
     share: { quadriceps: 0.36, glutes: 0.22, adductors: 0.06, trunkExtension: 0.12, upperPush: 0.24 },
     demands: { 'repeat-effort': 2, overhead: 2, collision: 2, 'trunk-bracing': 1, 'max-strength': 1 },
     cues: ['Legs throw, arms finish.', 'Reach long at the top.', 'Catch it and sink in one go.'],

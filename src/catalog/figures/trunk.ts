@@ -4,8 +4,8 @@ import { arms, arrow, band, ball, figure, free, front, hold, slider, stand, type
 const sidePlank = (name: string, y: number, lift: number) =>
   free(name, {
     trunk: y > 0.1 ? 73 : 63,
-    near: { hip: -80 - lift, knee: 0, ankle: -40 },
-    far: { hip: y > 0.1 ? -80 : -87, knee: 0, ankle: -40 },
+    near: { hip: -80 - lift, knee: 0, ankle: -100 },
+    far: { hip: y > 0.1 ? -80 : -87, knee: 0, ankle: -96 },
     arms: arms(0, 88),
     farArms: arms(178, 2),
     facing: 'us',
@@ -24,7 +24,7 @@ export const TRUNK_FIGURES: Figures = {
     }),
   ]),
   plank: figure('none', [plankOnForearms('Set, hips high', { trunk: 100 }), plankOnForearms('Hold')]),
-  'side-plank': figure('none', [sidePlank('Set', 0.06, 6), sidePlank('Hold', 0.116, 0)]),
+  'side-plank': figure('none', [sidePlank('Set', 0.07, 6), sidePlank('Hold', 0.116, 0)]),
   'plank-drag': figure('dumbbell', [
     plankOnHands('Reach under', { arms: arms(-26, 30), farArms: arms(2, 2), y: 0.24 }),
     plankOnHands('Drag across', { arms: arms(16, 20), farArms: arms(2, 2), y: 0.24 }),

@@ -31,7 +31,7 @@ const LANDING = slot('prep-landing', 'prep', {
 });
 const JUMP = slot('jump-1', 'jumps', { families: ['jump'], rows: 'jump' });
 const SECOND_JUMP = slot('jump-2', 'jumps', {
-  families: ['jump', 'lateral'],
+  families: ['jump', 'lateral', 'agility'],
   qualities: ['slow-ssc', 'fast-ssc', 'landing', 'skill'],
   rows: 'jump',
 });
@@ -49,12 +49,23 @@ const SINGLE = slot('single-leg', 'single-leg', {
 });
 const PUSH = slot('upper-push', 'single-leg', { families: ['upper-push'], rows: ['D-ASST'] });
 const GUARD = slot('guard', 'assist', {
-  families: ['hinge', 'single-leg-knee', 'single-leg-hip', 'lateral', 'calf-foot', 'trunk'],
+  families: [
+    'hinge',
+    'single-leg-knee',
+    'single-leg-hip',
+    'lateral',
+    'calf-foot',
+    'hip-flexor',
+    'trunk',
+    'squat',
+    'upper-pull',
+    'carry-sled',
+  ],
   rows: ['D-ECC', 'D-ISO', 'D-ASST', 'D-STAB', 'D-TRK'],
   guard: true,
 });
 const PULL = slot('upper-pull', 'assist', { families: ['upper-pull'], rows: ['D-ASST'] });
-const CALF = slot('calf', 'assist', { families: ['calf-foot'], rows: ['D-ASST', 'D-ISO', 'D-STAB'] });
+const CALF = slot('calf', 'assist', { families: ['calf-foot', 'hip-flexor'], rows: ['D-ASST', 'D-ISO', 'D-STAB'] });
 const COOL = slot('cool-down', 'cool-down', { families: ['mobility'], patterns: ['cool-down'], rows: ['D-COOL'] });
 
 const paired = (group: string, ...slots: Slot[]): Slot[] => slots.map((one) => ({ ...one, group }));

@@ -25,9 +25,14 @@ export interface SlotOptions {
 /** Rows a slot may be dosed by in this phase (PHASE-3), best first. */
 function slotRows(slot: Slot, { method, brief }: Context): readonly DoseRowId[] {
   const phase = method.phases[brief.phase];
-  if (slot.rows === 'strength') return [...phase.lead, ...phase.beside, 'D-ASST'];
-  if (slot.rows === 'jump') return phase.jump;
-  return slot.rows;
+  const rows =
+    slot.rows === 'strength'
+      ? ([...phase.lead, ...phase.beside, 'D-ASST'] as const)
+      : slot.rows === 'jump'
+        ? phase.jump
+        : slot.rows;
+  // a slot that names qualities is dosed for one of them, not for another its entry happens to have
+  return slot.qualities.length === 0 ? rows : rows.filter((row) => slot.qualities.includes(method.doses[row].quality));
 }
 
 /**
@@ -102,6 +107,8 @@ function fitsSlot(exercise: Exercise, slot: Slot, guardIds: ReadonlySet<string>,
   if (slot.qualities.length > 0 && !exercise.qualities.some((quality) => slot.qualities.includes(quality)))
     return false;
   if (slot.guard && !guardIds.has(exercise.id)) return false;
+  // SAFE-5: never chosen by itself, since a concussion history is for a clinician to clear
+  if (exercise.flags.includes('headEye')) return false;
   if (slot.maxTier !== null && exercise.plyo && exercise.plyo.tier !== slot.maxTier) return false;
   if (
     exercise.family === 'trunk' &&

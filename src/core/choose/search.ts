@@ -8,6 +8,8 @@ export interface Selection {
 
 /** Best options of a slot that take part in the pairwise exchange. */
 const PAIR_WIDTH = 8;
+/** Seconds added to an option's time when ranked by points for its time, so that short ones do not win by that alone. */
+const TIME_FLOOR_S = 30;
 /** Exchanges taken before the search gives in; far more than any card has needed. */
 const MOST_EXCHANGES = 60;
 
@@ -135,19 +137,25 @@ function bestPair(model: Model, picks: readonly number[], totals: Totals, points
   return best;
 }
 
-/** The options of a slot worth trying two at a time: most points with the rest as it is and limits left out. */
+/**
+ * The options of a slot worth trying two at a time, with the rest as it is and limits left out: those with the most
+ * points, and those with the most points for their time, which matter when the clock is what binds.
+ */
 function shortlist(model: Model, picks: readonly number[], totals: Totals, slot: number): number[] {
   exchange(model, totals, slot, picks[slot], undefined);
+  const without = pointsOf(model, totals);
   const ranked = (model.slots[slot]?.options ?? []).map((option, i) => {
     addTo(totals, option, 1);
     const points = pointsOf(model, totals);
     addTo(totals, option, -1);
-    return { i, points };
+    return { i, points, forItsTime: (points - without) / (option.timeS + TIME_FLOOR_S) };
   });
   exchange(model, totals, slot, undefined, picks[slot]);
-  return ranked
-    .filter(({ i }) => i !== picks[slot])
-    .sort((a, b) => b.points - a.points || a.i - b.i)
-    .slice(0, PAIR_WIDTH)
-    .map(({ i }) => i);
+  const others = ranked.filter(({ i }) => i !== picks[slot]);
+  const best = (by: 'points' | 'forItsTime'): number[] =>
+    [...others]
+      .sort((a, b) => b[by] - a[by] || a.i - b.i)
+      .slice(0, PAIR_WIDTH)
+      .map(({ i }) => i);
+  return [...new Set([...best('points'), ...best('forItsTime')])];
 }

@@ -50,9 +50,9 @@ function joints(pose: Pose, s: Skeleton): string[] {
     const sideways = pose.kind === 'free' && pose.facing === 'us';
     if (!sideways) judge(`${side} hip`, 'hip', wrap(thigh + trunk));
     judge(`${side} knee`, 'knee', wrap(thigh - shank));
-    judge(`${side} ankle`, 'ankle', wrap(direction(ankle, toe) - shank - 90) + 11);
     const arms = (far ? pose.farArms : null) ?? pose.arms;
     if (sideways) continue;
+    judge(`${side} ankle`, 'ankle', wrap(direction(ankle, toe) - shank - 90) + 11);
     if ('hold' in arms && ['back', 'low', 'front'].includes(arms.hold)) continue;
     const upper = direction(s.shoulder, elbow);
     judge(`${side} shoulder`, 'shoulder', wrap(upper + trunk));
