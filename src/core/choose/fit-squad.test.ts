@@ -19,12 +19,12 @@ const doneOn = (day: string) => Object.fromEntries([...LIBRARY.exercises.keys()]
 const mine = (card: Card, id: string, slot: string) => athleteLines(card, id).find((line) => line.line.slot === slot);
 
 /** The last card as the next one sees it, with one athlete's line carried. */
-const carry = (slot: string, own: Partial<CarriedLine> & { athleteId: string }, lineDose?: Dose) => ({
+const carry = (slot: string, own: Partial<CarriedLine> & { athleteId: string }, lineDose?: Dose, held?: string) => ({
   phase: 'in-season' as const,
   template: 'full',
   lines: base.lines.map((line): PreviousLine => ({
     slot: line.slot,
-    exerciseId: line.exerciseId,
+    exerciseId: line.slot === slot && held ? held : line.exerciseId,
     row: line.row,
     dose: line.slot === slot && lineDose ? lineDose : line.dose,
     own:
@@ -83,16 +83,27 @@ describe('each athlete’s own lines', () => {
   it('carries another rung of the line’s ladder, but not a stray substitute', () => {
     const rung = solve({
       pins: CALF,
-      previous: carry('calf', {
-        athleteId: 'a1',
-        exerciseId: 'calf-raise-two-leg',
-        dose: dose({ sets: 2, amount: 12 }),
-      }),
+      previous: carry(
+        'calf',
+        {
+          athleteId: 'a1',
+          exerciseId: 'calf-raise-two-leg',
+          row: 'D-ASST',
+          dose: dose({ sets: 2, amount: 12 }),
+        },
+        undefined,
+        CALF.calf.exerciseId,
+      ),
     });
     expect(mine(rung, 'a1', 'calf')?.exerciseId).toBe('calf-raise-two-leg');
     const stray = solve({
       pins: CALF,
-      previous: carry('calf', { athleteId: 'a1', exerciseId: 'tibialis-raise', dose: dose({ sets: 2, amount: 12 }) }),
+      previous: carry(
+        'calf',
+        { athleteId: 'a1', exerciseId: 'tibialis-raise', dose: dose({ sets: 2, amount: 12 }) },
+        undefined,
+        CALF.calf.exerciseId,
+      ),
     });
     expect(mine(stray, 'a1', 'calf')?.exerciseId).toBe('calf-raise-one-leg');
   });
@@ -105,11 +116,18 @@ describe('each athlete’s own lines', () => {
     const shoulder = athlete({ id: 'hurt', complaints: [{ place: 'knee', side: null, score: 4, column: 'stop' }] });
     const card = solve({
       athletes: squad(shoulder),
-      previous: carry('single-leg', {
-        athleteId: 'hurt',
-        exerciseId: 'single-leg-hip-thrust',
-        dose: dose({ sets: 4, amount: 11, per: 'side', rir: 2, restSeconds: 60 }),
-      }),
+      pins: { 'single-leg': { exerciseId: 'rear-foot-elevated-split-squat', dose: null, byCoach: false } },
+      previous: carry(
+        'single-leg',
+        {
+          athleteId: 'hurt',
+          exerciseId: 'single-leg-hip-thrust',
+          row: 'D-ASST',
+          dose: dose({ sets: 4, amount: 11, per: 'side', rir: 2, restSeconds: 60 }),
+        },
+        undefined,
+        'rear-foot-elevated-split-squat',
+      ),
     });
     expect(mine(card, 'hurt', 'single-leg')).toMatchObject({
       exerciseId: 'single-leg-hip-thrust',
