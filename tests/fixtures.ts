@@ -1,3 +1,4 @@
+import { DEFAULT_SCHOOLS } from '$core/method';
 import type { AthleteFacts } from '../src/core/athlete';
 import type { Brief } from '../src/core/choose';
 import type { Dose } from '../src/core/dose';
@@ -38,8 +39,9 @@ export const brief = (own: Partial<Brief> = {}): Brief => ({
   minutes: 55,
   sportId: 'team-handball',
   weekOfBlock: 2,
-  schools: { contacts: 'usual', order: 'two-leg first', trunkFlexion: 'avoid', shockGate: 'either' },
+  schools: DEFAULT_SCHOOLS,
   place: {
+    lane: true,
     equipment: [
       'barbell',
       'rack',

@@ -301,11 +301,13 @@ describe('what others see', () => {
 
   it('gives an athlete the next card as they do it, without a health note', async () => {
     const id = await makeCard(club);
-    const card = await withClub(club.clubId, (tx) => ownCard(tx, club.athletes[0]!, [club.squadId], DAY, 'kg'));
+    const card = await withClub(club.clubId, (tx) =>
+      ownCard(tx, club.athletes[0]!, [club.squadId], DAY, 'kg', LIBRARY),
+    );
     const session = await withClub(club.clubId, (tx) => loadSession(tx, id));
     expect(card?.day).toBe(DAY);
     expect(card?.lines.length).toBeLessThanOrEqual(session!.lines.length);
-    expect(await withClub(club.clubId, (tx) => ownCard(tx, club.athletes[0]!, [], DAY, 'kg'))).toBeNull();
+    expect(await withClub(club.clubId, (tx) => ownCard(tx, club.athletes[0]!, [], DAY, 'kg', LIBRARY))).toBeNull();
   });
 
   it('says history in words, and health only to those who may read it', async () => {
@@ -407,7 +409,7 @@ it('one statement a subject: squads, athletes and sessions do not cost more when
         sportId: 'ultimate',
         phase: 'general' as const,
         gymDays: [],
-        kit: { equipment: [], racks: 0, barKg: 20, smallestPlateKg: 1.25, bellsKg: [], hardSurface: false },
+        facilityId: club.squadId,
       })),
     );
     await tx

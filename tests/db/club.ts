@@ -5,7 +5,7 @@ import { DEFAULT_KIT } from '../../src/lib/model/kit';
 import { createClub } from '../../src/lib/server/auth/create-club';
 import { auth } from '../../src/lib/server/auth/auth';
 import { withClub } from '../../src/lib/server/db/client';
-import { athlete, squad, squadAthlete } from '../../src/lib/server/db/schema';
+import { athlete, facility, squad, squadAthlete } from '../../src/lib/server/db/schema';
 import { keepCard } from '../../src/lib/server/services/keep-card';
 import { loadSquadDay } from '../../src/lib/server/services/load-squad-day';
 import { makeBrief } from '../../src/lib/server/services/make-brief';
@@ -29,14 +29,15 @@ export async function makeClub(size = 3): Promise<TestClub> {
   const squadId = v7();
   const athletes = Array.from({ length: size }, () => v7());
   await withClub(clubId, async (tx) => {
+    await tx.insert(facility).values({ clubId, id: squadId, name: 'Gym', kit: DEFAULT_KIT });
     await tx.insert(squad).values({
       clubId,
       id: squadId,
+      facilityId: squadId,
       name: 'First',
       sportId: 'team-handball',
       phase: 'in-season',
       gymDays: [{ weekday: 2, start: '18:00', minutes: 60 }],
-      kit: DEFAULT_KIT,
     });
     await tx.insert(athlete).values(athletes.map((id, i) => ({ clubId, id, name: `Athlete ${String(i + 1)}` })));
     await tx.insert(squadAthlete).values(athletes.map((athleteId) => ({ clubId, squadId, athleteId })));

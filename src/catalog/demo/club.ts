@@ -35,6 +35,7 @@ export interface DemoSquad {
   readonly sportId: string;
   readonly phase: Phase;
   readonly gymDays: readonly { weekday: number; start: string; minutes: number }[];
+  readonly place: string;
   readonly kit: { readonly racks: number; readonly without: readonly string[] };
   /** events as weekday and weeks from the start day's week */
   readonly events: readonly {
@@ -67,7 +68,8 @@ export const DEMO_SQUADS: readonly DemoSquad[] = [
       { weekday: 2, start: '18:30', minutes: 55 },
       { weekday: 4, start: '18:30', minutes: 55 },
     ],
-    kit: { racks: 3, without: ['cable', 'trap-bar'] },
+    place: 'Hall gym',
+    kit: { racks: 3, without: ['cable', 'trap-bar', 'safety-bar', 'sled', 'back-bench'] },
     events: [
       { weekday: 6, weeks: -3, name: 'Puerto Lobo', kind: 'league' },
       { weekday: 6, weeks: -2, name: 'Vallesur', kind: 'league' },
@@ -103,7 +105,8 @@ export const DEMO_SQUADS: readonly DemoSquad[] = [
       { weekday: 3, start: '17:00', minutes: 60 },
       { weekday: 5, start: '17:00', minutes: 45 },
     ],
-    kit: { racks: 4, without: ['cable'] },
+    place: 'Harbour weight room',
+    kit: { racks: 4, without: ['cable', 'safety-bar', 'back-bench'] },
     events: [
       { weekday: 6, weeks: 2, name: 'Levante indoor', kind: 'friendly' },
       { weekday: 6, weeks: 4, name: 'Marisma open', kind: 'cup' },
@@ -138,7 +141,8 @@ export const DEMO_SQUADS: readonly DemoSquad[] = [
       { weekday: 2, start: '12:30', minutes: 45 },
       { weekday: 6, start: '10:00', minutes: 60 },
     ],
-    kit: { racks: 2, without: ['cable', 'landmine'] },
+    place: 'Mountain house',
+    kit: { racks: 2, without: ['cable', 'landmine', 'sled', 'safety-bar', 'back-bench', 'hurdle'] },
     events: [
       { weekday: 5, weeks: 3, name: 'First stop', kind: 'league' },
       { weekday: 5, weeks: 6, name: 'Second stop', kind: 'league' },

@@ -25,7 +25,7 @@ export const SETTINGS: MethodSettings = {
     unknownHighestTier: 'medium',
   },
   tierWeights: { lowTwoFootInPlace: 0.25, low: 0.5, medium: 1, high: 1.5, shock: 2 },
-  rest: { fullSeconds: 90, fullWorkRest: 5, secondsPerLanding: 1.5, fullRange: [60, 180] },
+  rest: { denseSeconds: 45, fullSeconds: 90, fullWorkRest: 5, secondsPerLanding: 1.5, fullRange: [60, 180] },
   loading: {
     formula: 'epley',
     validDays: 42,
@@ -77,7 +77,30 @@ export const SETTINGS: MethodSettings = {
   },
   time: { transitionS: 45, switchS: 10, leastMinutes: 10 },
   ledger: { kneeHip: [0.4, 0.6], judgedFromSets: 6 },
+  shares: {
+    patterns: [
+      'hinge-rdl',
+      'hinge-rdl-bells',
+      'single-hinge-kickstand',
+      'hinge-bridge',
+      'hinge-straight-bridge',
+      'hinge-heel-bridge',
+      'bridge-single',
+    ],
+    hamstringOf: { balanced: 0.55, 'glute-led': 0.3, 'hamstring-led': 0.65 },
+  },
+  lifts: {
+    catches: ['clean', 'snatch', 'snatch-one-arm'],
+    pulls: ['high-pull', 'clean-drill'],
+    mainSquat: {
+      'high-bar': ['squat-back'],
+      front: ['squat-front'],
+      box: ['squat-box'],
+      'trap-bar': ['hinge-trap-bar'],
+    },
+  },
   choice: {
+    mainSquat: 9000,
     coverageAt: [1, 3, 5, 7, 10, 13, 18, 26],
     coverageSlope: [800, 706, 598, 506, 411, 320, 231, 136],
     guard: [4000, 2000, 500],

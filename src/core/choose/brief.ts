@@ -2,23 +2,17 @@ import type { AthleteFacts } from '../athlete';
 import type { Day, EventDay } from '../calendar';
 import type { Dose, LoadingKit } from '../dose';
 import type { Demand, Phase } from '../library';
-import type { DoseRowId } from '../method';
+import type { DoseRowId, Schools } from '../method';
 import type { KneeHip } from '../ledger';
 import type { Override } from '../session';
 
 /** Where the session is held. */
 export interface Place {
   readonly equipment: readonly string[];
+  /** room to run, crawl or bound along */
+  readonly lane: boolean;
   readonly loading: LoadingKit;
   readonly hardSurface: boolean;
-}
-
-/** A club's schools that the choice and the budget read (method 13). */
-export interface Schools {
-  readonly contacts: 'cautious' | 'usual';
-  readonly order: 'two-leg first' | 'single-leg first';
-  readonly trunkFlexion: 'avoid' | 'allow';
-  readonly shockGate: 'squat' | 'history' | 'either';
 }
 
 /** What an athlete did on a line last time, with accepted changes already in it. */

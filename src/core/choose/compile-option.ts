@@ -18,7 +18,8 @@ export function compileOption(option: Option, { slot }: SlotOptions, context: Co
   return {
     option,
     lin:
-      (kept ? (slot.main ? choice.keptMain : choice.kept) : 0) -
+      (kept ? (slot.main ? choice.keptMain : choice.kept) : 0) +
+      (slot.main && isMainSquat(exercise, context) ? choice.mainSquat : 0) -
       Math.round(choice.barredShare * option.barredShare) -
       (near ? choice.sorenessPoint * exercise.soreness : 0),
     timeS: lineSeconds(option, slot.group !== null),
@@ -40,4 +41,10 @@ export function compileOption(option: Option, { slot }: SlotOptions, context: Co
 function lineSeconds({ exercise, dose }: Option, paired: boolean): number {
   const rest = (dose.restSeconds ?? 0) * (paired ? 0.3 : 1);
   return Math.round(dose.sets * (exercise.setUpSeconds + workSeconds(exercise, dose)) + (dose.sets - 1) * rest);
+}
+
+/** Whether the club's school names this lift as its main squat (method 13). */
+function isMainSquat({ pattern }: Option['exercise'], { brief, method }: Context): boolean {
+  const { mainSquat } = brief.schools;
+  return mainSquat !== 'by profile' && method.settings.lifts.mainSquat[mainSquat].includes(pattern);
 }

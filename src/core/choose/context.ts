@@ -1,8 +1,9 @@
 import { dayLimits, type DayLimits } from '../season';
 import { doseLevelFor, type DoseLevel } from '../dose';
 import { isLevelAtLeast, LEVELS, type Exercise, type Level, type Library, type Sport } from '../library';
-import { matchTags, type MatchTag } from '../calendar';
-import type { DoseRowId, MethodTables } from '../method';
+import { matchTags, weekdayOf, type MatchTag } from '../calendar';
+
+import { schoolLibrary, type DoseRowId, type MethodTables } from '../method';
 import { knownTiers } from '../testing';
 import type { AthleteFacts } from '../athlete';
 import type { Brief } from './brief';
@@ -30,7 +31,8 @@ export interface Context {
 /**
  * @throws {RangeError} the brief's sport is not in the library.
  */
-export function makeContext(asked: Brief, library: Library, method: MethodTables): Context {
+export function makeContext(asked: Brief, builtIn: Library, method: MethodTables): Context {
+  const library = schoolLibrary(builtIn, asked.schools, method);
   // a card of another phase is no starting point for this one
   const brief: Brief =
     asked.previous && asked.previous.phase !== asked.phase ? { ...asked, previous: null, weekOfBlock: 1 } : asked;
@@ -48,7 +50,7 @@ export function makeContext(asked: Brief, library: Library, method: MethodTables
     limits: dayLimits(tags, method.settings),
     liftLevel,
     jumpLevel: known ? medianLevel(brief.athletes.map((a) => a.jumpLevel)) : 'foundation',
-    doseLevel: doseLevelFor(liftLevel, known, brief.weekOfBlock),
+    doseLevel: doseLevelFor(liftLevel, known, brief.weekOfBlock, brief.schools.loading, weekdayOf(brief.day)),
     exercises: [...library.exercises.values()].sort((a, b) => (a.id < b.id ? -1 : 1)),
     patterns: new Map(
       [...new Set([...library.exercises.values()].map(({ pattern }) => pattern))].map((pattern, i) => [pattern, i]),

@@ -17,7 +17,7 @@ export function fromLine(line: Line, athlete: AthleteFacts, context: Context): O
     return { exercise, row: line.row, dose: line.dose, reasons: [] };
   const rung = rungOf(exercise, library)?.rung ?? null;
   const dose = easeForDay(
-    chooseDose(method.doses[row], exercise, rung, level, method.settings) ?? line.dose,
+    chooseDose(method.doses[row], exercise, rung, level, method.settings, context.brief.schools.jumpRest) ?? line.dose,
     exercise,
     context,
   );

@@ -101,7 +101,7 @@ function barredShare(exercise: Exercise, row: DoseRowId, dose: Dose, context: Co
 }
 
 /** Whether an entry belongs in a slot at this place, whoever does it. */
-function fitsSlot(exercise: Exercise, slot: Slot, guardIds: ReadonlySet<string>, { brief }: Context): boolean {
+function fitsSlot(exercise: Exercise, slot: Slot, guardIds: ReadonlySet<string>, { brief, method }: Context): boolean {
   if (!slot.families.includes(exercise.family)) return false;
   if (slot.patterns.length > 0 && !slot.patterns.includes(exercise.pattern)) return false;
   if (slot.qualities.length > 0 && !exercise.qualities.some((quality) => slot.qualities.includes(quality)))
@@ -117,12 +117,27 @@ function fitsSlot(exercise: Exercise, slot: Slot, guardIds: ReadonlySet<string>,
     exercise.load.kind !== 'bodyweight'
   )
     return false;
-  return hasKit(exercise, brief.place.equipment);
+  return !isBarredLift(exercise, brief.schools.olympicLifts, method) && hasKit(exercise, brief.place);
 }
 
-const hasKit = ({ equipment }: Exercise, kit: readonly string[]): boolean =>
-  equipment.allOf.every((item) => kit.includes(item)) &&
-  (equipment.anyOf.length === 0 || equipment.anyOf.some((item) => kit.includes(item)));
+/** Lifts a club's school of the olympic lifts leaves out (method 13): catches, or catches and pulls. */
+function isBarredLift(
+  { pattern }: Exercise,
+  school: Context['brief']['schools']['olympicLifts'],
+  { settings: { lifts } }: Context['method'],
+): boolean {
+  if (school === 'full') return false;
+  return lifts.catches.includes(pattern) || (school === 'none' && lifts.pulls.includes(pattern));
+}
+
+/** Whether a place has what an entry needs: equipment, and room to run or jump along. */
+export const hasKit = (
+  { equipment, space }: Pick<Exercise, 'equipment' | 'space'>,
+  place: { readonly equipment: readonly string[]; readonly lane: boolean },
+): boolean =>
+  equipment.allOf.every((item) => place.equipment.includes(item)) &&
+  (equipment.anyOf.length === 0 || equipment.anyOf.some((item) => place.equipment.includes(item))) &&
+  (space !== 'lane' || place.lane);
 
 /** The first row that trains a quality the entry has and can be written in its unit, made gentler for the squad's level. */
 function rowFor(

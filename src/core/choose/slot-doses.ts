@@ -17,7 +17,10 @@ export function slotDoses(
   const { method, library, doseLevel } = context;
   const rung = rungOf(exercise, library)?.rung ?? null;
   const levels: DoseLevel[] = doseLevel === 'bottom' ? ['bottom'] : [doseLevel, 'bottom'];
-  const fresh = levels.flatMap((level) => chooseDose(method.doses[row], exercise, rung, level, method.settings) ?? []);
+  const fresh = levels.flatMap(
+    (level) =>
+      chooseDose(method.doses[row], exercise, rung, level, method.settings, context.brief.schools.jumpRest) ?? [],
+  );
   // sets and reps are carried; how much stays in reserve belongs to the day
   const carried =
     previous?.exerciseId === exercise.id && previous.row === row

@@ -30,7 +30,7 @@ export interface SolvedCard {
 export function solveCard(brief: Brief, library: Library, method: MethodTables): Result<SolvedCard> {
   if (brief.athletes.length === 0) return fail('no_athletes', ['athletes']);
   const context = makeContext(brief, library, method);
-  const template = templateFor(brief.minutes, context.limits, method);
+  const template = templateFor(brief.minutes, context.limits, brief.schools.dayBefore, method);
   if (!template.ok) return template;
   const slots = orderSlots(template.value.template.slots, brief.schools.order).map((slot) =>
     slotOptions(slot, context),

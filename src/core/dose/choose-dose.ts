@@ -1,5 +1,5 @@
 import type { Exercise, Level, Rung } from '../library';
-import type { DoseRow, MethodTables } from '../method';
+import type { DoseRow, MethodTables, Schools } from '../method';
 import type { Dose } from './dose';
 
 /** Where in the ranges a dose is set (DOSE-1): `bottom` for the new, the unknown and foundation level. */
@@ -9,7 +9,7 @@ export type DoseLevel = 'bottom' | 'middle' | 'top';
  * A dose from a row of the dose table for one entry (DOSE-1, 3, 4). A line keeps its rung's range, else its row's.
  * Sets follow `level`. Reps go the other way round for loaded rows (more reps, less load, early in a block) and
  * with the sets for everything else. RIR falls as the level rises; rest is the middle of its range, or the school's.
- * @param restSchoolSeconds rest of body-weight jumps under the chosen school (REST-1), s
+ * @param jumpRest the school of rest between sets of jumps (REST-1)
  * @returns null when the row cannot be written in the entry's unit
  */
 export function chooseDose(
@@ -18,6 +18,7 @@ export function chooseDose(
   rung: Rung | null,
   level: DoseLevel,
   settings: MethodTables['settings'],
+  jumpRest: Schools['jumpRest'] = 'full',
 ): Dose | null {
   const unit = row.amounts[exercise.doseUnit] ? exercise.doseUnit : null;
   const range = rung?.amount ?? (unit ? row.amounts[unit] : undefined);
@@ -37,7 +38,7 @@ export function chooseDose(
     percent: null,
     loadKg: null,
     rir,
-    restSeconds: restOf(row, exercise, sets, amount, settings),
+    restSeconds: restOf(row, exercise, sets, amount, settings, jumpRest),
     tempo: row.tempo ?? (row.fast ? 'fast' : null),
   };
 }
@@ -53,9 +54,13 @@ function restOf(
   sets: number,
   amount: number,
   settings: MethodTables['settings'],
+  jumpRest: Schools['jumpRest'],
 ): number | null {
   if (sets <= 1 && row.rest !== 'school') return null;
   if (row.rest === 'school') {
+    // REST-1: dense sets breathe a fixed short while; self-paced jumps start again when the athlete is ready
+    if (jumpRest === 'dense') return settings.rest.denseSeconds;
+    if (jumpRest === 'self-paced') return null;
     const perUnitS =
       exercise.doseUnit === 'reps' ? settings.rest.secondsPerLanding * (exercise.plyo?.contactsPerRep ?? 1) : 1;
     const workS = amount * perUnitS * (exercise.per ? 2 : 1);
@@ -69,7 +74,16 @@ function restOf(
 }
 
 /** The level of dose an athlete or squad is given: bottom where START-2, foundation or a fresh start ask for it. */
-export function doseLevelFor(level: Level, allKnown: boolean, weekOfBlock: number): DoseLevel {
+export function doseLevelFor(
+  level: Level,
+  allKnown: boolean,
+  weekOfBlock: number,
+  loading: Schools['loading'] = 'blocks',
+  dayOfWeek = 1,
+): DoseLevel {
   if (level === 'foundation' || !allKnown) return 'bottom';
+  // straight-line keeps one level and adds load; daily waves change it from session to session within a week
+  if (loading === 'straight-line') return 'middle';
+  if (loading === 'daily waves') return dayOfWeek % 2 === 0 ? 'top' : 'middle';
   return weekOfBlock >= 3 ? 'top' : 'middle';
 }

@@ -4,3 +4,4 @@ export * from './ladder-schema';
 export * from './sport-schema';
 export * from './library';
 export * from './get-exercise';
+export * from './own-entries';

@@ -28,6 +28,8 @@ export const sportSchema = z.object({
   targetRungs: z.record(z.string(), z.number().int()),
   result: z.string(),
   guards: z.array(z.object({ id: z.string(), name: z.string(), exercises: z.array(z.string()).min(1) })),
-  moments: z.array(z.object({ id: z.string(), name: z.string(), quality: z.enum(QUALITIES), muscles: z.array(z.enum(MUSCLES)) })),
+  moments: z.array(
+    z.object({ id: z.string(), name: z.string(), quality: z.enum(QUALITIES), muscles: z.array(z.enum(MUSCLES)) }),
+  ),
 });
 export type Sport = z.infer<typeof sportSchema>;

@@ -1,3 +1,6 @@
 export * from './settings-schema';
 export * from './tables-schema';
 export * from './overlay-tables';
+export * from './schools';
+export * from './table-leaves';
+export * from './school-library';

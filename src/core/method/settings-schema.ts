@@ -30,7 +30,13 @@ export const settingsSchema = z.object({
     high: z.number(),
     shock: z.number(),
   }),
-  rest: z.object({ fullSeconds: z.number(), fullWorkRest: z.number(), secondsPerLanding: z.number(), fullRange: span }),
+  rest: z.object({
+    denseSeconds: z.number(),
+    fullSeconds: z.number(),
+    fullWorkRest: z.number(),
+    secondsPerLanding: z.number(),
+    fullRange: span,
+  }),
   loading: z.object({
     formula: z.enum(['epley', 'brzycki', 'lombardi', 'mayhew', 'wathan', 'oconner', 'lander']),
     validDays: z.number(),
@@ -74,7 +80,24 @@ export const settingsSchema = z.object({
   }),
   time: z.object({ transitionS: z.number(), switchS: z.number(), leastMinutes: z.number() }),
   ledger: z.object({ kneeHip: span, judgedFromSets: z.number() }),
+  /** which patterns the share school reads anew, and the hamstrings' part of hamstrings and glutes (LED-2) */
+  shares: z.object({
+    patterns: z.array(z.string()),
+    hamstringOf: z.object({ balanced: z.number(), 'glute-led': z.number(), 'hamstring-led': z.number() }),
+  }),
+  /** movement patterns a school of the olympic lifts bars or prefers (method 13) */
+  lifts: z.object({
+    catches: z.array(z.string()),
+    pulls: z.array(z.string()),
+    mainSquat: z.object({
+      'high-bar': z.array(z.string()),
+      front: z.array(z.string()),
+      box: z.array(z.string()),
+      'trap-bar': z.array(z.string()),
+    }),
+  }),
   choice: z.object({
+    mainSquat: z.number().int(),
     coverageAt: z.array(z.number().int()),
     coverageSlope: z.array(z.number().int()),
     guard: z.array(z.number().int()),

@@ -2,3 +2,5 @@ export * from './words';
 export * from './reasons';
 export * from './issues';
 export * from './changes';
+export * from './schools';
+export * from './tables';

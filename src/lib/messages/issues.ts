@@ -6,6 +6,8 @@ const text = (value: Facts[string] | undefined): string => String(value ?? '');
 const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   too_few_minutes: (f) => `${text(f.minutes)} minutes is too short for any session: at least ${text(f.least)}.`,
   no_template: (f) => `There is no kind of session for ${text(f.minutes)} minutes.`,
+  rest_before_event: () =>
+    'This is the day before an event, and your school rests that day. Settings, Schools: a primer instead.',
   no_athletes: () => 'This squad has no athletes yet. Add them first.',
   slot_empty: (f) =>
     `Nothing in the library fits the ${text(f.block)} part with this kit, these levels and this day. Tick more kit, or choose another day.`,

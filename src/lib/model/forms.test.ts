@@ -7,7 +7,7 @@ import {
   complaintSchema,
   eventSchema,
   gymDaysSchema,
-  kitSchema,
+  facilitySchema,
   resultSchema,
   squadSchema,
 } from './forms';
@@ -78,7 +78,7 @@ describe('forms as they are typed', () => {
     ['five minutes', gymDaysSchema, { weekdays: ['2'], start: '18:30', minutes: '5' }, 'minutes', 'at least 10'],
     [
       'a bar of a ton',
-      kitSchema,
+      facilitySchema,
       { equipment: [], racks: '2', barKg: '1000', smallestPlateKg: '1.25', bellsKg: '8' },
       'barKg',
       'at most 30',
@@ -125,8 +125,17 @@ describe('forms as they are typed', () => {
       minutes: 45,
     });
     expect(
-      kitSchema.parse({ equipment: ['rack'], racks: '3', barKg: '15', smallestPlateKg: '0,5', bellsKg: '8; 12,5 16' })
-        .bellsKg,
+      facilitySchema.parse({
+        name: 'Hall',
+        bars: '2',
+        laneM: '20',
+        surface: 'wood',
+        equipment: ['rack'],
+        racks: '3',
+        barKg: '15',
+        smallestPlateKg: '0,5',
+        bellsKg: '8; 12,5 16',
+      }).bellsKg,
     ).toEqual([8, 12, 5, 16]);
   });
 });

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { LEVELS, SIDES, TESTS } from '$core/library';
 import { SIGNS } from '$core/safety';
+import { SCHOOL_IDS } from '$core/method';
 import { EQUIPMENT } from './kit';
 import { daySchema } from './bodies';
 
@@ -36,11 +37,20 @@ export const gymDaysSchema = z.object({
   minutes: numberText(240, 10, 'Minutes').pipe(z.number().int('Whole minutes.')),
 });
 
-export const kitSchema = z.object({
+/** A named place with what it has. */
+export const facilitySchema = z.object({
+  name: z.string().trim().min(2, 'Give the place a name.').max(60, 'A shorter name, please.'),
   equipment: z.array(z.enum(EQUIPMENT)),
   racks: numberText(40, 0, 'Racks').pipe(z.number().int('Whole racks.')),
   barKg: numberText(30, 5, 'Bar'),
   smallestPlateKg: numberText(25, 0.25, 'Smallest plate'),
+  bars: numberText(40, 0, 'Bars').pipe(z.number().int('Whole bars.')),
+  laneM: numberText(400, 0, 'Clear lane'),
+  surface: z.string().trim().min(2, 'What is the floor? For example rubber, wood, turf.').max(40),
+  hardSurface: z
+    .string()
+    .optional()
+    .transform((ticked) => ticked !== undefined),
   bellsKg: z
     .string()
     .transform((text) =>
@@ -126,3 +136,23 @@ export const clearanceSchema = z.object({
 });
 
 export type FieldErrors = Readonly<Record<string, readonly string[] | undefined>>;
+
+/** Where a squad trains and what for. */
+export const squadPlaceSchema = z.object({
+  facilityId: z.uuid('Choose a place.'),
+  sportId: z.string().min(1, 'Choose a sport.'),
+});
+
+/** One school of the club, or of a squad; empty = as the club. */
+export const schoolSchema = z.object({
+  school: z.enum(SCHOOL_IDS),
+  option: z.string(),
+  squadId: z.union([z.uuid(), z.literal('')]).optional(),
+});
+
+/** One value of a club's table of the method. */
+export const tableValueSchema = z.object({
+  table: z.string(),
+  path: z.string(),
+  value: z.string(),
+});

@@ -8,7 +8,15 @@ export interface Kit {
   readonly smallestPlateKg: number;
   readonly bellsKg: readonly number[];
   readonly hardSurface: boolean;
+  /** bars to load at once */
+  readonly bars: number;
+  /** clear lane to run or bound along, m; 0 = none */
+  readonly laneM: number;
+  readonly surface: string;
 }
+
+/** A lane shorter than this is no lane. */
+const SHORTEST_LANE_M = 10;
 
 /** Equipment a coach can tick, in the words of the library. */
 export const EQUIPMENT = [
@@ -28,15 +36,38 @@ export const EQUIPMENT = [
   'ball',
   'med-ball',
   'wall',
+  'plate',
+  'safety-bar',
+  'sled',
+  'hurdle',
+  'rope',
+  'pad',
+  'roller',
+  'back-bench',
 ] as const;
 
 export const DEFAULT_KIT: Kit = {
-  equipment: ['barbell', 'rack', 'dumbbell', 'kettlebell', 'band', 'bench', 'box', 'pull-up-bar', 'mat', 'wall'],
+  equipment: [
+    'barbell',
+    'rack',
+    'dumbbell',
+    'kettlebell',
+    'band',
+    'bench',
+    'box',
+    'pull-up-bar',
+    'mat',
+    'wall',
+    'plate',
+  ],
   racks: 3,
   barKg: 20,
   smallestPlateKg: 1.25,
   bellsKg: [6, 8, 10, 12, 14, 16, 18, 20, 22, 24, 28, 32],
   hardSurface: false,
+  bars: 3,
+  laneM: 20,
+  surface: 'rubber floor',
 };
 
 const PLATES_KG = [25, 20, 15, 10, 5, 2.5, 1.25, 0.5, 0.25];
@@ -44,6 +75,7 @@ const PLATES_KG = [25, 20, 15, 10, 5, 2.5, 1.25, 0.5, 0.25];
 /** The kit as the rules read it: as many pairs of each plate from the smallest up. */
 export const placeOf = (kit: Kit): Place => ({
   equipment: kit.equipment,
+  lane: kit.laneM >= SHORTEST_LANE_M,
   loading: {
     barbell: {
       bar: kit.barKg,

@@ -1,20 +1,22 @@
 import * as Comlink from 'comlink';
 import { LIBRARY, METHOD } from '$catalog';
 import { assessCard, solveCard, type Brief } from '$core/choose';
-import { overlayTables, type ClubTable } from '$core/method';
+import { overlayLibrary, type Library, type OwnEntry } from '$core/library';
+import { overlayTables, schoolLibrary, type ClubTable } from '$core/method';
 import type { Result } from '$core/result';
 import type { Card } from '$core/session';
 import { viewsOf } from '$lib/model/exercise-view';
 import type { Bench } from './bench';
 
 /**
- * Chooses and measures cards off the main thread. The club's own tables come with the call, so the worker holds no
+ * Chooses and measures cards off the main thread. The club's own tables and entries come with the call, so the worker holds no
  * state but the built-in library.
  */
 const api = {
-  solve(brief: Brief, tables: readonly ClubTable[]): Result<Bench> {
+  solve(brief: Brief, tables: readonly ClubTable[], entries: readonly OwnEntry[]): Result<Bench> {
     const method = overlayTables(METHOD, tables);
-    const solved = solveCard(brief, LIBRARY, method);
+    const library = overlayLibrary(LIBRARY, entries);
+    const solved = solveCard(brief, library, method);
     if (!solved.ok) return solved;
     const { card, swaps } = solved.value;
     return {
@@ -26,6 +28,7 @@ const api = {
           card,
           brief,
           method,
+          library,
           Object.values(swaps).flatMap((list) => list.map((swap) => swap.exerciseId)),
         ),
       },
@@ -33,13 +36,16 @@ const api = {
   },
 };
 
-function measured(card: Card, brief: Brief, method: typeof METHOD, others: readonly string[]) {
+function measured(card: Card, brief: Brief, method: typeof METHOD, library: Library, others: readonly string[]) {
   const ids = [
     ...card.lines.map((line) => line.exerciseId),
     ...card.overrides.flatMap((own) => own.exerciseId ?? []),
     ...others,
   ];
-  return { assessment: assessCard(card, brief, LIBRARY, method), views: viewsOf(new Set(ids), LIBRARY) };
+  return {
+    assessment: assessCard(card, brief, library, method),
+    views: viewsOf(new Set(ids), schoolLibrary(library, brief.schools, method)),
+  };
 }
 
 export type SolverApi = typeof api;

@@ -17,6 +17,8 @@
       'g q': () => void goto('/squad'),
       'g b': () => void goto('/bench'),
       'g f': () => void goto('/floor'),
+      'g i': () => void goto('/library'),
+      'g t': () => void goto('/settings'),
       'Shift+?': () => (help = !help),
       '?': () => (help = !help),
     }),

@@ -1,15 +1,8 @@
 import { v7 } from 'uuid';
-import type { Schools } from '$core/choose';
+import { DEFAULT_SCHOOLS } from '$core/method';
 import { withClub } from '../db/client';
 import { club, staff } from '../db/schema';
 import { auth } from './auth';
-
-const DEFAULT_SCHOOLS: Schools = {
-  contacts: 'usual',
-  order: 'two-leg first',
-  trunkFlexion: 'avoid',
-  shockGate: 'either',
-};
 
 /**
  * A club of one's own: the organisation in sign-in, and the club's first rows. Made by the server for a new account

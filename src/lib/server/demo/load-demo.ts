@@ -1,6 +1,5 @@
 import { and, eq } from 'drizzle-orm';
 import { v7 } from 'uuid';
-import { LIBRARY } from '$catalog';
 import { DEMO_CLUB, DEMO_COMPLAINTS, DEMO_PASSWORD, DEMO_SQUADS, type DemoAthlete } from '$catalog/demo/club';
 import { addDays, gymDayOn, weekdayOf, type Day } from '$core/calendar';
 import { solveCard } from '$core/choose';
@@ -14,6 +13,7 @@ import {
   athlete,
   complaint,
   event,
+  facility,
   member,
   organization,
   proposal,
@@ -80,14 +80,15 @@ async function writeRoster(tx: Tx, clubId: string, day: Day, random: () => numbe
       equipment: EQUIPMENT.filter((item) => !demo.kit.without.includes(item)),
       racks: demo.kit.racks,
     };
+    await tx.insert(facility).values({ clubId, id: squadId, name: demo.place, kit });
     await tx.insert(squad).values({
       clubId,
       id: squadId,
+      facilityId: squadId,
       name: demo.name,
       sportId: demo.sportId,
       phase: demo.phase,
       gymDays: demo.gymDays,
-      kit,
     });
     await tx.insert(event).values(
       demo.events.map(({ weekday, weeks, name, kind }) => ({
@@ -169,7 +170,7 @@ async function train(tx: Tx, squadId: string, coachId: string, day: Day, random:
     keepPrevious: true,
     athleteId: null,
   });
-  const solved = solveCard(brief, LIBRARY, rows.club.method);
+  const solved = solveCard(brief, rows.club.library, rows.club.method);
   if (!solved.ok) throw new Error(`train: ${JSON.stringify(solved.issues)}`);
   const id = v7();
   const { card } = solved.value;

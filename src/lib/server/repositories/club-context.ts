@@ -1,10 +1,12 @@
 import { and, asc, gte, lte } from 'drizzle-orm';
-import { METHOD } from '$catalog';
+import { LIBRARY, METHOD } from '$catalog';
 import { addDays, type Day } from '$core/calendar';
-import { overlayTables, type MethodTables } from '$core/method';
+import { overlayLibrary, type Library } from '$core/library';
+import { DEFAULT_SCHOOLS, overlayTables, schoolLibrary, type MethodTables, type Schools } from '$core/method';
+import { DEFAULT_KIT, type Kit } from '$lib/model/kit';
 import { today as todayIn } from '../config';
 import type { Tx } from '../db/client';
-import { event, squad } from '../db/schema';
+import { event, facility, squad } from '../db/schema';
 
 /** Days around the shown one for which events are read. */
 const EVENT_REACH_DAYS = 28;
@@ -14,6 +16,8 @@ const query = (tx: Tx, around: Day) =>
     with: {
       staff: true,
       tables: true,
+      facilities: { orderBy: asc(facility.name) },
+      entries: true,
       squads: {
         orderBy: asc(squad.name),
         with: {
@@ -31,10 +35,23 @@ const query = (tx: Tx, around: Day) =>
 
 type ClubRow = NonNullable<Awaited<ReturnType<typeof query>>>;
 
-/** What every page knows: the club, its squads with their events, its people's names, its own method, and its today. */
-export interface ClubContext extends ClubRow {
+type SquadOf = ClubRow['squads'][number];
+
+/** A squad with the place it trains in and the schools it follows, its own over the club's. */
+export interface SquadRow extends Omit<SquadOf, 'schools'> {
+  readonly ownSchools: Partial<Schools>;
+  readonly schools: Schools;
+  readonly kit: Kit;
+}
+
+/** What every page knows: the club, its squads with their events, its people's names, its own method and library, and its today. */
+export interface ClubContext extends Omit<ClubRow, 'squads' | 'schools'> {
   readonly today: Day;
+  readonly schools: Schools;
   readonly method: MethodTables;
+  /** with the club's own entries; schools are laid over it where it is read (`libraryOf`) */
+  readonly library: Library;
+  readonly squads: readonly SquadRow[];
   readonly staffNames: Readonly<Record<string, string>>;
 }
 
@@ -45,12 +62,24 @@ export interface ClubContext extends ClubRow {
 export async function loadClub(tx: Tx, around: Day | null = null): Promise<ClubContext> {
   const row = await query(tx, around ?? todayIn('UTC'));
   if (!row) throw new Error('loadClub: the club of this transaction has no row');
+  const schools = { ...DEFAULT_SCHOOLS, ...row.schools };
+  const kits = new Map(row.facilities.map(({ id, kit }) => [id, { ...DEFAULT_KIT, ...kit }]));
   return {
     ...row,
     today: todayIn(row.zone),
+    schools,
+    squads: row.squads.map((one) => ({
+      ...one,
+      ownSchools: one.schools,
+      schools: { ...schools, ...one.schools },
+      kit: kits.get(one.facilityId) ?? DEFAULT_KIT,
+    })),
     method: overlayTables(METHOD, row.tables),
+    library: overlayLibrary(LIBRARY, row.entries),
     staffNames: Object.fromEntries(row.staff.map(({ userId, displayName }) => [userId, displayName])),
   };
 }
 
-export type SquadRow = ClubContext['squads'][number];
+/** The library as a squad's schools, or the club's, read it. */
+export const libraryOf = (club: ClubContext, { schools }: { readonly schools: Schools } = club): Library =>
+  schoolLibrary(club.library, schools, club.method);

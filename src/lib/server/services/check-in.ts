@@ -71,6 +71,7 @@ export async function keepCheckIn(
     },
     day,
     method: club.method,
+    library: club.library,
   });
   return ok(changes);
 }

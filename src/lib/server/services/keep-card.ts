@@ -1,5 +1,4 @@
 import { and, eq } from 'drizzle-orm';
-import { LIBRARY } from '$catalog';
 import { assessCard } from '$core/choose';
 import type { Issue, Result } from '$core/result';
 import { fail, ok } from '$core/result';
@@ -26,7 +25,8 @@ export async function keepCard(
 ): Promise<Result<{ version: number }>> {
   const rows = await loadSquadDay(tx, body.squadId, body.day, body.athleteId);
   if (!rows) return fail('squad_unknown');
-  const known = (exerciseId: string | null): boolean => exerciseId === null || LIBRARY.exercises.has(exerciseId);
+  const { library } = rows.club;
+  const known = (exerciseId: string | null): boolean => exerciseId === null || library.exercises.has(exerciseId);
   const unknown = [...body.card.lines, ...body.card.overrides].find(({ exerciseId }) => !known(exerciseId));
   if (unknown) return fail('entry_unknown', [unknown.slot], { exerciseId: unknown.exerciseId });
 
@@ -44,7 +44,7 @@ export async function keepCard(
     keepPrevious: true,
     athleteId: body.athleteId,
   });
-  const { findings } = assessCard({ lines: body.card.lines, overrides }, brief, LIBRARY, rows.club.method);
+  const { findings } = assessCard({ lines: body.card.lines, overrides }, brief, library, rows.club.method);
   const forbidden = findings.filter((finding) => finding.severity === 'forbid');
   if (forbidden.length > 0)
     return {

@@ -1,10 +1,8 @@
-import { LIBRARY } from '$catalog';
 import type { Brief, CarriedLine, PreviousCard } from '$core/choose';
 import { addDays, daysBetween, weekdayOf, type Day } from '$core/calendar';
 import type { Dose } from '$core/dose';
 import { kneeHip } from '$core/ledger';
-import { getExercise, type Demand, type Phase } from '$core/library';
-import type { MethodTables } from '$core/method';
+import { getExercise, type Demand, type Library, type Phase } from '$core/library';
 import { placeOf } from '$lib/model/kit';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
 import { factsOf, type AthleteRow } from '../repositories/athletes';
@@ -43,12 +41,12 @@ export function makeBrief(
     minutes: asked.minutes,
     sportId: squad.sportId,
     weekOfBlock: weekOfBlock(earlier, phase, day),
-    schools: club.schools,
+    schools: squad.schools,
     place: placeOf(squad.kit),
     events: squad.events.map(({ day: eventDay, kind }) => ({ day: eventDay, kind })),
     athletes: athletes.map((athlete) => factsOf(athlete, rows.lastDone.get(athlete.id) ?? {}, day, method)),
-    covered: coveredThisWeek(earlier, day),
-    balance: balanceBefore(earlier, day, method),
+    covered: coveredThisWeek(earlier, day, club.library),
+    balance: balanceBefore(earlier, day, club),
     previous: last
       ? previousCard(
           last,
@@ -126,22 +124,22 @@ function weekOfBlock(earlier: readonly SessionRow[], phase: Phase, day: Day): nu
 }
 
 /** Demand × sets of the squad's lines since Monday. */
-function coveredThisWeek(earlier: readonly SessionRow[], day: Day): Partial<Record<Demand, number>> {
+function coveredThisWeek(earlier: readonly SessionRow[], day: Day, library: Library): Partial<Record<Demand, number>> {
   const monday = addDays(day, 1 - weekdayOf(day));
   const covered: Partial<Record<Demand, number>> = {};
   for (const session of earlier.filter((one) => one.day >= monday))
     for (const line of session.lines)
-      for (const [demand, points] of Object.entries(getExercise(LIBRARY, line.exerciseId).demands))
+      for (const [demand, points] of Object.entries(getExercise(library, line.exerciseId).demands))
         covered[demand as Demand] = (covered[demand as Demand] ?? 0) + points * line.dose.sets;
   return covered;
 }
 
-function balanceBefore(earlier: readonly SessionRow[], day: Day, method: MethodTables) {
+function balanceBefore(earlier: readonly SessionRow[], day: Day, { library, method }: ClubContext) {
   const lines = earlier
     .filter((session) => session.day >= addDays(day, -BALANCE_DAYS))
     .flatMap((session) => session.lines);
   return kneeHip(
-    lines.map(({ exerciseId, row, dose }) => ({ exercise: getExercise(LIBRARY, exerciseId), row, dose })),
+    lines.map(({ exerciseId, row, dose }) => ({ exercise: getExercise(library, exerciseId), row, dose })),
     method,
   );
 }

@@ -1,4 +1,3 @@
-import { LIBRARY } from '$catalog';
 import { daysBetween, gymDayOn, weekdayOf } from '$core/calendar';
 import { contactsOf } from '$core/jumps';
 import { getExercise } from '$core/library';
@@ -19,7 +18,10 @@ export interface CallRows {
   readonly health: boolean;
 }
 
-const exerciseName = (id: string): string => LIBRARY.exercises.get(id)?.name ?? id;
+const nameIn =
+  ({ library }: ClubContext) =>
+  (id: string): string =>
+    library.exercises.get(id)?.name ?? id;
 
 /** The calls of a club, most urgent first: pain, silence, cuts, then rises. */
 export function makeCalls(rows: CallRows): Call[] {
@@ -149,7 +151,7 @@ function riseCalls(rises: readonly ProposalRow[], rows: CallRows, squads: Squads
           rows,
         ),
         kind: 'rise',
-        exercise: exerciseName(first.from.exerciseId),
+        exercise: nameIn(rows.club)(first.from.exerciseId),
         changes: own.map((row) => changeOf(row, rows)),
       },
     ];
@@ -157,14 +159,14 @@ function riseCalls(rises: readonly ProposalRow[], rows: CallRows, squads: Squads
 }
 
 const contactsIn = (side: ProposalRow['from'], { club }: CallRows): number =>
-  contactsOf(getExercise(LIBRARY, side.exerciseId), side.dose, club.method.settings).raw;
+  contactsOf(getExercise(club.library, side.exerciseId), side.dose, club.method.settings).raw;
 
 function changeOf(row: ProposalRow, { club }: CallRows): CallChange {
   return {
     id: row.id,
     athlete: row.athlete.name,
-    exercise: exerciseName(row.from.exerciseId),
-    ...changeWords(row.from, row.to, exerciseName, club.massUnit),
+    exercise: nameIn(club)(row.from.exerciseId),
+    ...changeWords(row.from, row.to, nameIn(club), club.massUnit),
   };
 }
 
@@ -189,11 +191,11 @@ export const settledToday = (
   ).flatMap((own) => {
     const [first] = own;
     if (!first) return [];
-    const words = changeWords(first.from, first.to, exerciseName, rows.club.massUnit);
+    const words = changeWords(first.from, first.to, nameIn(rows.club), rows.club.massUnit);
     return [
       {
         key: first.id,
-        exercise: exerciseName(first.from.exerciseId),
+        exercise: nameIn(rows.club)(first.from.exerciseId),
         state: first.state,
         count: own.length,
         words:

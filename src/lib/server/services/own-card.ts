@@ -1,8 +1,7 @@
 import { and, asc, desc, eq, gte, inArray, isNull, lte, or } from 'drizzle-orm';
-import { LIBRARY } from '$catalog';
 import { addDays, type Day } from '$core/calendar';
 import { formatDose } from '$core/exchange';
-import { getExercise } from '$core/library';
+import { getExercise, type Library } from '$core/library';
 import { athleteLines } from '$core/session';
 import type { MassUnit } from '$core/units';
 import type { Tx } from '../db/client';
@@ -43,6 +42,7 @@ export async function ownCard(
   squadIds: readonly string[],
   today: Day,
   mass: MassUnit,
+  library: Library,
 ): Promise<OwnCard | null> {
   if (squadIds.length === 0) return null;
   const sessions = await query(tx, athleteId, squadIds, today);
@@ -54,7 +54,7 @@ export async function ownCard(
   return {
     day: session.day,
     lines: athleteLines(cardOf(session), athleteId).map(({ line, exerciseId, dose }) => {
-      const exercise = getExercise(LIBRARY, exerciseId);
+      const exercise = getExercise(library, exerciseId);
       return {
         slot: line.slot,
         name: exercise.name,

@@ -1,9 +1,8 @@
 import { and, desc, eq, gte, lt } from 'drizzle-orm';
 import { v7 } from 'uuid';
-import { LIBRARY } from '$catalog';
 import { addDays, type Day } from '$core/calendar';
 import type { LoadingKit } from '$core/dose';
-import { getExercise } from '$core/library';
+import { getExercise, type Library } from '$core/library';
 import { nextDose, type Change, type Exposure, type Response } from '$core/progress';
 import type { AthleteFacts } from '$core/athlete';
 import type { MethodTables } from '$core/method';
@@ -32,9 +31,10 @@ export async function proposeChanges(
     squadOfSession: (sessionId: string) => { squadId: string; kit: LoadingKit } | null;
     day: Day;
     method: MethodTables;
+    library: Library;
   },
 ): Promise<Change[]> {
-  const { athlete, day, method } = of;
+  const { athlete, day, method, library } = of;
   const logs = await tx
     .select()
     .from(setLog)
@@ -58,7 +58,7 @@ export async function proposeChanges(
     if (!newest) continue;
     const change = nextDose(
       {
-        exercise: getExercise(LIBRARY, first.exerciseId),
+        exercise: getExercise(library, first.exerciseId),
         row: first.row,
         athlete,
         exposures: [newest, ...older],
@@ -66,7 +66,7 @@ export async function proposeChanges(
         today: day,
         kit: home.kit,
       },
-      LIBRARY,
+      library,
       method,
     );
     if (!change) continue;

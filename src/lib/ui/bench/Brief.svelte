@@ -89,7 +89,7 @@
         .filter((item) => !['rack', 'dumbbell', 'kettlebell', 'wall', 'mat'].includes(item))
         .join(', ')}
     </p>
-    <p><a class="quiet" href="/squad/{squad.id}#kit">Change kit</a></p>
+    <p><a class="quiet" href="/settings/places">Change kit</a></p>
   </div>
   {#if forAthlete === null && bench.card}
     <div>

@@ -1,5 +1,5 @@
 import type { Assessment, Brief } from '$core/choose';
-import type { Demand, Phase } from '$core/library';
+import type { Demand, OwnEntry, Phase } from '$core/library';
 import type { ClubTable } from '$core/method';
 import type { Card } from '$core/session';
 import type { MassUnit } from '$core/units';
@@ -30,6 +30,7 @@ export interface BenchPage {
   readonly covered: Readonly<Partial<Record<Demand, number>>>;
   readonly kneeHip: readonly [number, number];
   readonly tables: readonly ClubTable[];
+  readonly entries: readonly OwnEntry[];
   readonly newId: string;
   readonly session: {
     readonly id: string;

@@ -183,6 +183,7 @@ export class BenchState {
         keepPrevious,
       },
       this.#data.tables,
+      this.#data.entries,
     );
     this.solving = false;
     if (!result.ok) {

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
-  import { Button, Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { weekdayOf, type GymDay } from '$core/calendar';
   import { dayWords, weekdayWord } from '$lib/messages';
   import type { Kit } from '$lib/model/kit';
@@ -9,14 +9,18 @@
   let {
     squad,
     events,
-    equipment,
+    facilities,
+    sports,
+    ownSchools,
     today,
     editable,
     trouble,
   }: {
-    squad: { gymDays: readonly GymDay[]; kit: Kit };
+    squad: { id: string; gymDays: readonly GymDay[]; kit: Kit; facilityId: string; sportId: string };
     events: readonly { id: string; day: string; name: string; kind: string }[];
-    equipment: readonly string[];
+    facilities: readonly { id: string; name: string }[];
+    sports: readonly { id: string; name: string }[];
+    ownSchools: number;
     today: string;
     editable: boolean;
     trouble: (form: string) => Trouble | null;
@@ -118,57 +122,36 @@
       </form>
     {/if}
   </section>
-  <section id="kit">
-    <h2>Kit</h2>
+  <section>
+    <h2>Place and sport</h2>
     {#if editable}
-      <form method="post" action="?/kit" use:enhance={keep}>
-        <div class="kit">
-          {#each equipment as item (item)}<Checkbox
-              labelText={item}
-              name="equipment"
-              value={item}
-              checked={squad.kit.equipment.includes(item)}
-            />{/each}
-        </div>
-        <div class="two">
-          <TextInput
-            size="sm"
-            labelText="Racks"
-            name="racks"
-            value={inForm('kit', 'racks', String(squad.kit.racks))}
-            invalid={!!error('kit', 'racks')}
-            invalidText={error('kit', 'racks')}
-          />
-          <TextInput
-            size="sm"
-            labelText="Bar, kg"
-            name="barKg"
-            value={inForm('kit', 'barKg', String(squad.kit.barKg))}
-            invalid={!!error('kit', 'barKg')}
-            invalidText={error('kit', 'barKg')}
-          />
-        </div>
-        <TextInput
+      <form method="post" action="?/place" use:enhance={keep}>
+        <Select
           size="sm"
-          labelText="Smallest plate, kg"
-          name="smallestPlateKg"
-          value={inForm('kit', 'smallestPlateKg', String(squad.kit.smallestPlateKg))}
-          invalid={!!error('kit', 'smallestPlateKg')}
-          invalidText={error('kit', 'smallestPlateKg')}
-        />
-        <TextInput
-          size="sm"
-          labelText="Bells, kg"
-          name="bellsKg"
-          value={inForm('kit', 'bellsKg', squad.kit.bellsKg.join(', '))}
-          invalid={!!error('kit', 'bellsKg')}
-          invalidText={error('kit', 'bellsKg')}
-        />
-        <Button type="submit" size="small" kind="tertiary">Keep kit</Button>
+          labelText="Trains at"
+          name="facilityId"
+          selected={inForm('place', 'facilityId', squad.facilityId)}
+          invalid={!!error('place', 'facilityId')}
+          invalidText={error('place', 'facilityId')}
+          >{#each facilities as { id, name } (id)}<SelectItem value={id} text={name} />{/each}</Select
+        >
+        <Select size="sm" labelText="Sport" name="sportId" selected={inForm('place', 'sportId', squad.sportId)}
+          >{#each sports as { id, name } (id)}<SelectItem value={id} text={name} />{/each}</Select
+        >
+        <Button type="submit" size="small" kind="tertiary">Keep place and sport</Button>
       </form>
-    {:else}
-      <p>{squad.kit.racks} racks · {squad.kit.equipment.join(', ')}</p>
     {/if}
+    <p class="note">
+      {squad.kit.racks} racks · {squad.kit.equipment.join(', ')}.
+      {#if editable}<a href="/settings/places#{squad.facilityId}">Change what the place has</a>{/if}
+    </p>
+  </section>
+  <section>
+    <h2>Schools</h2>
+    <p class="note">
+      {ownSchools === 0 ? 'As the club.' : `${String(ownSchools)} of its own.`}
+      {#if editable}<a href="/settings?squad={squad.id}">Where coaches disagree</a>{/if}
+    </p>
   </section>
 </aside>
 
@@ -220,10 +203,6 @@
     display: grid;
     grid-template-columns: repeat(2, minmax(0, 1fr));
     gap: 10px;
-  }
-  .kit {
-    display: grid;
-    grid-template-columns: 1fr 1fr;
   }
   li {
     display: flex;

@@ -1,6 +1,5 @@
 import { eq } from 'drizzle-orm';
 import { z } from 'zod';
-import { LIBRARY } from '$catalog';
 import { gymDayOn } from '$core/calendar';
 import { getExercise } from '$core/library';
 import { layOut } from '$core/order';
@@ -38,7 +37,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
     const [session] = own;
     const entries = (session?.lines ?? []).map((line) => ({
       ...line,
-      exercise: getExercise(LIBRARY, line.exerciseId),
+      exercise: getExercise(club.library, line.exerciseId),
     }));
     const timeline = layOut(entries, club.method.settings);
     return [

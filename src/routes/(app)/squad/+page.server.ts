@@ -1,9 +1,8 @@
 import { redirect } from '@sveltejs/kit';
 import { v7 } from 'uuid';
-import { SPORTS } from '$catalog';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
-import { squad } from '$lib/server/db/schema';
+import { facility, squad } from '$lib/server/db/schema';
 import { readForm } from '$lib/server/forms';
 import { loadClub } from '$lib/server/repositories/club-context';
 import { recordChanges } from '$lib/server/services/record-change';
@@ -19,7 +18,9 @@ export const load: PageServerLoad = async ({ locals, url }) => {
   return {
     clubName: club.name,
     massUnit: club.massUnit,
-    sports: SPORTS.map(({ id, name }) => ({ id, name })),
+    sports: [...club.library.sports.values()]
+      .map(({ id, name }) => ({ id, name }))
+      .sort((a, b) => a.name.localeCompare(b.name)),
     squads: club.squads.map(({ id, name }) => ({ id, name })),
   };
 };
@@ -32,16 +33,19 @@ export const actions: Actions = {
     const id = v7();
     await withClub(clubId, async (tx) => {
       const club = await loadClub(tx);
+      const [home] = club.facilities;
+      const facilityId = home?.id ?? v7();
+      if (!home) await tx.insert(facility).values({ clubId, id: facilityId, name: 'Gym', kit: DEFAULT_KIT });
       await tx.insert(squad).values({
         clubId,
         id,
+        facilityId,
         ...form.value,
         phase: 'general',
         gymDays: [
           { weekday: 2, start: '18:00', minutes: 60 },
           { weekday: 4, start: '18:00', minutes: 60 },
         ],
-        kit: DEFAULT_KIT,
       });
       await recordChanges(tx, clubId, [
         { day: club.today, actor: userId, subject: 'squad-made', squadId: id, from: null, to: form.value },

@@ -1,13 +1,12 @@
 import { error } from '@sveltejs/kit';
 import { z } from 'zod';
-import { LIBRARY } from '$catalog';
 import { assessCard } from '$core/choose';
 import { formatDose, formatMass, formatSets } from '$core/exchange';
 import { athleteLines } from '$core/session';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
 import { loadSquadAthletes } from '$lib/server/repositories/athletes';
-import { loadClub } from '$lib/server/repositories/club-context';
+import { libraryOf, loadClub } from '$lib/server/repositories/club-context';
 import { cardOf, loadSession } from '$lib/server/repositories/sessions';
 import { makeBrief } from '$lib/server/services/make-brief';
 import { sayDay, threadEnd } from '$lib/server/services/page-thread';
@@ -37,10 +36,10 @@ export const load: PageServerLoad = async ({ locals, params }) => {
       athleteId: session.athleteId,
     },
   );
-  const { minutes, contacts, timeline } = assessCard(card, brief, LIBRARY, club.method);
+  const { minutes, contacts, timeline } = assessCard(card, brief, club.library, club.method);
   const views = viewsOf(
     new Set([...card.lines.map((line) => line.exerciseId), ...card.overrides.flatMap((own) => own.exerciseId ?? [])]),
-    LIBRARY,
+    libraryOf(club, squad),
   );
   const people = athletes.filter(({ id }) => session.athleteId === null || id === session.athleteId);
   // a column for each line on which anyone has a load or something of their own

@@ -1,6 +1,7 @@
-import { jsonb, pgTable, primaryKey, text, uuid } from 'drizzle-orm/pg-core';
-import type { Schools } from '$core/choose';
-import { clubId, createdAt, tenantPolicy, version } from './columns';
+import { jsonb, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core';
+import type { Schools } from '$core/method';
+import type { Kit } from '$lib/model/kit';
+import { clubId, createdAt, ownId, tenantPolicy, version } from './columns';
 
 export const club = pgTable(
   'club',
@@ -14,7 +15,7 @@ export const club = pgTable(
     lengthUnit: text('length_unit', { enum: ['cm', 'in'] })
       .notNull()
       .default('cm'),
-    schools: jsonb('schools').$type<Schools>().notNull(),
+    schools: jsonb('schools').$type<Partial<Schools>>().notNull(),
     version: version(),
     createdAt: createdAt(),
   },
@@ -33,4 +34,32 @@ export const clubTable = pgTable(
   'club_table',
   { clubId: clubId(), table: text('table').notNull(), version: version(), json: jsonb('json').notNull() },
   (t) => [primaryKey({ columns: [t.clubId, t.table] }), tenantPolicy()],
+);
+
+/** A named place to train in: what it has, and how much room. Several squads may use one. */
+export const facility = pgTable(
+  'facility',
+  {
+    clubId: clubId(),
+    id: ownId(),
+    name: text('name').notNull(),
+    kit: jsonb('kit').$type<Kit>().notNull(),
+    version: version(),
+  },
+  (t) => [primaryKey({ columns: [t.clubId, t.id] }), tenantPolicy()],
+);
+
+/** Exercises, ladders and sports a club wrote or changed; `base` = the built-in entry as it was then, null = the club's own. */
+export const libraryEntry = pgTable(
+  'library_entry',
+  {
+    clubId: clubId(),
+    kind: text('kind', { enum: ['exercise', 'ladder', 'sport'] }).notNull(),
+    id: text('id').notNull(),
+    json: jsonb('json').notNull(),
+    base: jsonb('base'),
+    version: version(),
+    changedAt: timestamp('changed_at', { withTimezone: true }).notNull().defaultNow(),
+  },
+  (t) => [primaryKey({ columns: [t.clubId, t.kind, t.id] }), tenantPolicy()],
 );

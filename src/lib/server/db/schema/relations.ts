@@ -1,5 +1,5 @@
 import { relations } from 'drizzle-orm';
-import { club, clubTable, staff } from './club';
+import { club, clubTable, facility, libraryEntry, staff } from './club';
 import { checkIn, gymSession, lineOverride, proposal, sessionLine, setLog } from './session';
 import { athlete, athleteLink, complaint, event, squad, squadAthlete, testResult } from './squad';
 
@@ -7,6 +7,8 @@ import { athlete, athleteLink, complaint, event, squad, squadAthlete, testResult
 export const clubRelations = relations(club, ({ many }) => ({
   staff: many(staff),
   tables: many(clubTable),
+  facilities: many(facility),
+  entries: many(libraryEntry),
   squads: many(squad),
 }));
 export const staffRelations = relations(staff, ({ one }) => ({
@@ -14,6 +16,12 @@ export const staffRelations = relations(staff, ({ one }) => ({
 }));
 export const clubTableRelations = relations(clubTable, ({ one }) => ({
   club: one(club, { fields: [clubTable.clubId], references: [club.clubId] }),
+}));
+export const facilityRelations = relations(facility, ({ one }) => ({
+  club: one(club, { fields: [facility.clubId], references: [club.clubId] }),
+}));
+export const libraryEntryRelations = relations(libraryEntry, ({ one }) => ({
+  club: one(club, { fields: [libraryEntry.clubId], references: [club.clubId] }),
 }));
 export const squadRelations = relations(squad, ({ one, many }) => ({
   club: one(club, { fields: [squad.clubId], references: [club.clubId] }),

@@ -15,7 +15,8 @@ import {
 } from 'drizzle-orm/pg-core';
 import type { GymDay } from '$core/calendar';
 import type { Clearance } from '$core/safety';
-import type { Kit } from '$lib/model/kit';
+import type { Schools } from '$core/method';
+import { facility } from './club';
 import { clubId, createdAt, ownId, tenantPolicy, version } from './columns';
 
 const LEVELS = ['foundation', 'developing', 'trained', 'advanced'] as const;
@@ -31,11 +32,17 @@ export const squad = pgTable(
       enum: ['transition', 'general', 'specific', 'pre-season', 'in-season', 'congested', 'peak', 'return'],
     }).notNull(),
     gymDays: jsonb('gym_days').$type<readonly GymDay[]>().notNull(),
-    kit: jsonb('kit').$type<Kit>().notNull(),
+    facilityId: uuid('facility_id').notNull(),
+    /** only what differs from the club's schools */
+    schools: jsonb('schools').$type<Partial<Schools>>().notNull().default({}),
     version: version(),
     createdAt: createdAt(),
   },
-  (t) => [primaryKey({ columns: [t.clubId, t.id] }), tenantPolicy()],
+  (t) => [
+    primaryKey({ columns: [t.clubId, t.id] }),
+    foreignKey({ columns: [t.clubId, t.facilityId], foreignColumns: [facility.clubId, facility.id] }),
+    tenantPolicy(),
+  ],
 );
 
 export const athlete = pgTable(

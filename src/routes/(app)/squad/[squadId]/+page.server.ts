@@ -15,8 +15,7 @@ import { nextCardDay, squadKnot, threadEnd } from '$lib/server/services/page-thr
 import { readPastedAthletes } from '$lib/server/services/paste-names';
 import { recordChanges } from '$lib/server/services/record-change';
 import { sayIssue } from '$lib/messages';
-import { eventSchema, gymDaysSchema, kitSchema } from '$lib/model/forms';
-import { EQUIPMENT } from '$lib/model/kit';
+import { eventSchema, gymDaysSchema, squadPlaceSchema } from '$lib/model/forms';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => {
@@ -46,11 +45,17 @@ export const load: PageServerLoad = async ({ locals, params }) => {
       name: shown.name,
       gymDays: shown.gymDays,
       kit: shown.kit,
+      facilityId: shown.facilityId,
+      sportId: shown.sportId,
       nextDay: nextCardDay(shown, today),
       trainsToday: gymDayOn(today, shown.gymDays) !== null,
     },
     others: others.map(({ id, name }) => ({ id, name })),
-    equipment: EQUIPMENT,
+    facilities: club.facilities.map(({ id, name }) => ({ id, name })),
+    sports: [...club.library.sports.values()]
+      .map(({ id, name }) => ({ id, name }))
+      .sort((a, b) => a.name.localeCompare(b.name)),
+    ownSchools: Object.keys(shown.ownSchools).length,
     today,
     events: shown.events.filter(({ day }) => day >= today).map(({ id, day, name, kind }) => ({ id, day, name, kind })),
     athletes: athletes.map((row) => {
@@ -136,14 +141,35 @@ export const actions: Actions = {
     await change(clubId, userId, params.squadId, 'gym-days', (row) => row.gymDays, { gymDays });
     return { form: 'gymDays', errors: {}, typed: {}, kept: true };
   },
-  kit: async ({ locals, params, request }) => {
+  place: async ({ locals, params, request }) => {
     const { clubId, userId } = identityOf(locals);
-    const form = await readForm(request, 'kit', kitSchema, ['equipment']);
+    const form = await readForm(request, 'place', squadPlaceSchema);
     if (!form.ok) return form.failure;
-    await change(clubId, userId, params.squadId, 'kit', (row) => row.kit, {
-      kit: { ...form.value, hardSurface: false },
+    const { facilityId, sportId } = form.value;
+    return withClub(clubId, async (tx) => {
+      const { club, squad: row } = await open(tx, params.squadId);
+      if (!club.facilities.some(({ id }) => id === facilityId) || !club.library.sports.has(sportId))
+        return fail(400, {
+          form: 'place',
+          errors: { facilityId: ['This place or sport is not there any more. Choose again.'] },
+          typed: { facilityId, sportId },
+        });
+      await tx
+        .update(squad)
+        .set({ facilityId, sportId, version: row.version + 1 })
+        .where(eq(squad.id, row.id));
+      await recordChanges(tx, clubId, [
+        {
+          day: club.today,
+          actor: userId,
+          subject: 'squad-place',
+          squadId: row.id,
+          from: { facilityId: row.facilityId, sportId: row.sportId },
+          to: form.value,
+        },
+      ]);
+      return { form: 'place', errors: {}, typed: {}, kept: true };
     });
-    return { form: 'kit', errors: {}, typed: {}, kept: true };
   },
   addEvent: async ({ locals, params, request }) => {
     const { clubId, userId } = identityOf(locals);

@@ -30,7 +30,9 @@
   <SquadPlan
     {squad}
     events={data.events}
-    equipment={data.equipment}
+    facilities={data.facilities}
+    sports={data.sports}
+    ownSchools={data.ownSchools}
     today={data.today}
     editable={data.may.plan}
     {trouble}

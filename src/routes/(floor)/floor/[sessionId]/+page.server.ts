@@ -1,6 +1,5 @@
 import { error } from '@sveltejs/kit';
 import { z } from 'zod';
-import { LIBRARY } from '$catalog';
 import { layOut } from '$core/order';
 import { getExercise } from '$core/library';
 import { athleteLines } from '$core/session';
@@ -8,7 +7,7 @@ import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
 import { loadSquadAthletes } from '$lib/server/repositories/athletes';
-import { loadClub } from '$lib/server/repositories/club-context';
+import { libraryOf, loadClub } from '$lib/server/repositories/club-context';
 import { cardOf, loadSession } from '$lib/server/repositories/sessions';
 import { sayDay } from '$lib/server/services/page-thread';
 import { viewsOf } from '$lib/model/exercise-view';
@@ -44,7 +43,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     lines.flatMap((line) => [line.exerciseId, ...line.athletes.map((athlete) => athlete.exerciseId)]),
   );
   const timeline = layOut(
-    card.lines.map((line) => ({ ...line, exercise: getExercise(LIBRARY, line.exerciseId) })),
+    card.lines.map((line) => ({ ...line, exercise: getExercise(club.library, line.exerciseId) })),
     club.method.settings,
   );
   return {
@@ -59,7 +58,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     racks: squad.kit.racks,
     plates: placeOf(squad.kit).loading.barbell,
     lines,
-    views: viewsOf(ids, LIBRARY),
+    views: viewsOf(ids, libraryOf(club, squad)),
     beats: timeline.beats,
     logs: session.logs.map(({ athleteId, slot, setNumber, amount, loadKg, rir, fault, asWritten }) => ({
       athleteId,

@@ -19,6 +19,7 @@ export const load: PageServerLoad = async ({ params }) => {
         athlete.squads.map(({ squadId }) => squadId),
         club.today,
         club.massUnit,
+        club.library,
       ),
     };
   });

@@ -1,11 +1,11 @@
 import { error } from '@sveltejs/kit';
 import { v7 } from 'uuid';
-import { LIBRARY } from '$catalog';
 import { gymDayOn, isDay, weekdayOf } from '$core/calendar';
 import { assessCard } from '$core/choose';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
+import { libraryOf } from '$lib/server/repositories/club-context';
 import { cardOf } from '$lib/server/repositories/sessions';
 import { loadSquadDay } from '$lib/server/services/load-squad-day';
 import { makeBrief } from '$lib/server/services/make-brief';
@@ -40,8 +40,8 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
   const ids = card
     ? [...card.lines.map((line) => line.exerciseId), ...card.overrides.flatMap((own) => own.exerciseId ?? [])]
     : [];
-  const measured = card && assessCard(card, brief, LIBRARY, club.method);
-  const sport = LIBRARY.sports.get(squad.sportId);
+  const measured = card && assessCard(card, brief, club.library, club.method);
+  const sport = club.library.sports.get(squad.sportId);
   const base = (squadOf: string, dayOf: string) => `/bench/${squadOf}/${dayOf}`;
   return {
     thread: {
@@ -83,6 +83,7 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
     covered: brief.covered,
     kneeHip: club.method.settings.ledger.kneeHip,
     tables: club.tables.map(({ table, json }) => ({ table, json })),
+    entries: club.entries.map(({ kind, id, json, base: was }) => ({ kind, id, json, base: was })),
     newId: v7(),
     session:
       session && card && measured
@@ -93,7 +94,7 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
             assessment: can(role, 'health')
               ? measured
               : { ...measured, findings: measured.findings.map((one) => withoutHealth(one)) },
-            views: viewsOf(new Set(ids), LIBRARY),
+            views: viewsOf(new Set(ids), libraryOf(club, squad)),
           }
         : null,
   };

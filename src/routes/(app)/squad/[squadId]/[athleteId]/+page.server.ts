@@ -2,7 +2,6 @@ import { error } from '@sveltejs/kit';
 import { and, desc, eq } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import { z } from 'zod';
-import { LIBRARY } from '$catalog';
 import { ageInYears } from '$core/calendar';
 import { SIDES, TESTS } from '$core/library';
 import { complaintColumn, SIGNS } from '$core/safety';
@@ -145,7 +144,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
       mass: club.massUnit,
       places: method.places,
       health: seesHealth,
-      exercise: (id) => LIBRARY.exercises.get(id)?.name ?? id,
+      exercise: (id) => club.library.exercises.get(id)?.name ?? id,
     }),
     hasLink: row.links.some((link) => link.revokedAt === null),
   };

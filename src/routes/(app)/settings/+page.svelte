@@ -1,0 +1,163 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { enhance } from '$app/forms';
+  import { Select, SelectItem } from 'carbon-components-svelte';
+  import SettingsTabs from '$lib/ui/settings/SettingsTabs.svelte';
+
+  let { data, form } = $props();
+  const squad = $derived(data.squads.find(({ id }) => id === data.squadId) ?? null);
+</script>
+
+<svelte:head><title>Schools · Jaleo</title></svelte:head>
+
+<div class="page">
+  <h1>Settings</h1>
+  <SettingsTabs />
+  <div class="top">
+    <p>
+      Good coaches differ on these. Each is told as both sides would; choose yours, and every screen reads by it at
+      once. Where they meet safety, safety stays.
+    </p>
+    <Select
+      size="sm"
+      labelText="For"
+      selected={data.squadId ?? ''}
+      on:update={({ detail }) => {
+        if ((detail || null) !== data.squadId) void goto(detail ? `/settings?squad=${String(detail)}` : '/settings');
+      }}
+    >
+      <SelectItem value="" text="The whole club" />
+      {#each data.squads as { id, name, own } (id)}
+        <SelectItem value={id} text={own === 0 ? name : `${name}, ${String(own)} of its own`} />
+      {/each}
+    </Select>
+  </div>
+  <ul>
+    {#each data.schools as school (school.id)}
+      <li id={school.id}>
+        <div>
+          <h2>{school.name}</h2>
+          <p>{school.told}</p>
+          <p class="note">Changes: {school.changes}</p>
+        </div>
+        <form
+          method="post"
+          action="?/choose"
+          use:enhance={() =>
+            ({ update }) =>
+              update({ reset: false })}
+        >
+          <input type="hidden" name="school" value={school.id} />
+          <input type="hidden" name="squadId" value={data.squadId ?? ''} />
+          <fieldset disabled={!data.may.plan}>
+            <legend class="unseen">{school.name}</legend>
+            {#if squad}
+              <label
+                ><input
+                  type="radio"
+                  name="option"
+                  value=""
+                  checked={school.own === null}
+                  onchange={(event) => event.currentTarget.form?.requestSubmit()}
+                /><span>as the club <i>({school.club})</i></span></label
+              >
+            {/if}
+            {#each school.options as option (option)}
+              <label
+                ><input
+                  type="radio"
+                  name="option"
+                  value={option}
+                  checked={squad ? school.own === option : school.club === option}
+                  onchange={(event) => event.currentTarget.form?.requestSubmit()}
+                /><span
+                  >{option}{#if option === school.standard}{' '}<i>usual</i>{/if}</span
+                ></label
+              >
+            {/each}
+          </fieldset>
+          <p class="kept" role="status">{form?.kept === school.id ? 'Kept. It counts from now.' : ''}</p>
+        </form>
+      </li>
+    {/each}
+  </ul>
+</div>
+
+<style>
+  .page {
+    padding: 16px 24px 48px;
+    max-width: 1080px;
+  }
+  h1 {
+    margin-bottom: 8px;
+  }
+  .top {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 240px;
+    gap: 32px;
+    align-items: end;
+    margin-bottom: 12px;
+  }
+  li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 320px;
+    gap: 32px;
+    border-top: var(--rule);
+    padding: 14px 0;
+  }
+  h2 {
+    font-size: 16px;
+    line-height: 22px;
+    margin-bottom: 2px;
+  }
+  .note {
+    margin-top: 4px;
+  }
+  fieldset {
+    border: 0;
+    padding: 0;
+    display: grid;
+  }
+  label {
+    display: grid;
+    grid-template-columns: 22px 1fr;
+    align-items: center;
+    min-height: 30px;
+    cursor: pointer;
+  }
+  input[type='radio'] {
+    accent-color: var(--ink);
+    margin: 0;
+    width: 15px;
+    height: 15px;
+  }
+  i {
+    font-style: normal;
+    color: var(--pizarra);
+    font-size: 12.5px;
+  }
+  .kept {
+    font-size: 12.5px;
+    color: var(--oliva);
+    min-height: 16px;
+  }
+  .unseen {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    clip-path: inset(50%);
+  }
+  @media (pointer: coarse) {
+    label {
+      min-height: 44px;
+    }
+  }
+  @media (max-width: 800px) {
+    li,
+    .top {
+      grid-template-columns: minmax(0, 1fr);
+      gap: 10px;
+    }
+  }
+</style>
