@@ -1,3 +1,4 @@
+import { LIBRARY } from '../../src/catalog';
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeEach, describe, expect, it } from 'vitest';
 import { v7 } from 'uuid';

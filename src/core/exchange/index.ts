@@ -1,1 +1,3 @@
 export * from './dose-text';
+export * from './exercise-csv';
+export * from './library-file';

@@ -5,3 +5,5 @@ export * from './sport-schema';
 export * from './library';
 export * from './get-exercise';
 export * from './own-entries';
+export * from './find-entries';
+export * from './similar-entries';

@@ -1,3 +1,4 @@
 export * from './complaint';
 export * from './bars';
 export * from './place-share';
+export * from './gentle-places';

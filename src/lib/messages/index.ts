@@ -4,3 +4,4 @@ export * from './issues';
 export * from './changes';
 export * from './schools';
 export * from './tables';
+export * from './library';

@@ -5,7 +5,10 @@
   let { data, form } = $props();
   const query = (table: string, row?: string): string =>
     `/settings/method?table=${table}${row ? `&row=${encodeURIComponent(row)}` : ''}`;
-  const trouble = (path: string) => (form?.form === `change:${path}` ? form : null);
+  const trouble = (path: string): { errors: Record<string, string[]>; typed: Record<string, string> } | null =>
+    form?.form === `change:${path}`
+      ? { errors: form.errors as Record<string, string[]>, typed: form.typed as Record<string, string> }
+      : null;
   const keep =
     () =>
     ({ update }: { update: (options: { reset: boolean }) => Promise<void> }) =>

@@ -1,0 +1,36 @@
+<script lang="ts">
+  import { page } from '$app/state';
+
+  const TABS = [
+    ['/library', 'Exercises'],
+    ['/library/ladders', 'Ladders'],
+    ['/library/sports', 'Sports'],
+    ['/library/exchange', 'Files in and out'],
+  ] as const;
+</script>
+
+<nav aria-label="Library">
+  {#each TABS as [href, word] (href)}
+    <a {href} aria-current={page.url.pathname === href ? 'page' : undefined}>{word}</a>
+  {/each}
+</nav>
+
+<style>
+  nav {
+    display: flex;
+    gap: 24px;
+    border-bottom: var(--rule);
+  }
+  a,
+  a:visited {
+    color: var(--ink-2);
+    text-decoration: none;
+    padding: 8px 0;
+    border-bottom: 3px solid transparent;
+    font-weight: 560;
+  }
+  a[aria-current] {
+    color: var(--ink);
+    border-color: var(--ink);
+  }
+</style>

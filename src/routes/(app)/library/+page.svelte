@@ -1,0 +1,293 @@
+<script lang="ts">
+  import { onMount } from 'svelte';
+  import { Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { DEMANDS, FAMILIES, LEVELS, TIERS, type Family } from '$core/library';
+  import { DEMAND_WORDS, FAMILY_WORDS } from '$lib/messages';
+  import FamilyGlyph from '$lib/ui/glyphs/FamilyGlyph.svelte';
+  import FigureGrid from '$lib/ui/library/FigureGrid.svelte';
+  import LibraryTabs from '$lib/ui/library/LibraryTabs.svelte';
+  import { FinderState } from '$lib/ui/library/finder-state.svelte';
+  import { bindKeys } from '$lib/ui/shell/keys';
+
+  let { data } = $props();
+  const finder = new FinderState(
+    () => data.entries,
+    () => data.kits,
+    () => data.equipment,
+  );
+  let view = $state<'list' | 'figures'>('list');
+  let box = $state<HTMLInputElement | null>(null);
+  const found = $derived(finder.found);
+  const shown = $derived(found.slice(0, finder.shown));
+  const ladderName = $derived(new Map(data.ladders.map(({ id, name }) => [id, name])));
+
+  const toggle = (family: Family): void => {
+    finder.families = finder.families.includes(family)
+      ? finder.families.filter((one) => one !== family)
+      : [...finder.families, family];
+  };
+  const needs = (entry: { allOf: readonly string[]; anyOf: readonly string[] }): string =>
+    [...entry.allOf, ...(entry.anyOf.length > 0 ? [entry.anyOf.join(' or ')] : [])].join(' + ') || 'nothing';
+
+  onMount(() => {
+    box?.focus();
+    return bindKeys({
+      '/': (event) => {
+        event.preventDefault();
+        box?.focus();
+      },
+    });
+  });
+</script>
+
+<svelte:head><title>Library · Jaleo</title></svelte:head>
+
+<div class="page">
+  <header>
+    <h1>Library</h1>
+    <LibraryTabs />
+  </header>
+  <aside aria-label="Narrow it down">
+    <Select size="sm" labelText="Kit at hand" bind:selected={finder.kitId}>
+      <SelectItem value="" text="Any" />
+      {#each data.kits as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
+    </Select>
+    <TextInput
+      size="sm"
+      labelText="Or only this kit"
+      placeholder="dumbbells, band"
+      bind:value={finder.kitText}
+      warn={finder.unknownKit.length > 0}
+      warnText="Not known here: {finder.unknownKit.join(', ')}"
+    />
+    <Select size="sm" labelText="Spares" bind:selected={finder.gentle}>
+      <SelectItem value="" text="—" />
+      {#each data.spared as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
+    </Select>
+    <Select size="sm" labelText="Trains" bind:selected={finder.demand}>
+      <SelectItem value="" text="Anything" />
+      {#each DEMANDS as demand (demand)}<SelectItem value={demand} text={DEMAND_WORDS[demand]} />{/each}
+    </Select>
+    <Select size="sm" labelText="Open to level" bind:selected={finder.level}>
+      <SelectItem value="" text="Any" />
+      {#each LEVELS as level (level)}<SelectItem value={level} text={level} />{/each}
+    </Select>
+    <Select size="sm" labelText="Jump tier" bind:selected={finder.tier}>
+      <SelectItem value="" text="Any" />
+      {#each TIERS as tier (tier)}<SelectItem value={tier} text={tier} />{/each}
+    </Select>
+    <Select size="sm" labelText="Ladder" bind:selected={finder.ladder}>
+      <SelectItem value="" text="Any" />
+      {#each data.ladders as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
+    </Select>
+    <Checkbox labelText="A group can do it on a whistle" bind:checked={finder.groupable} />
+    <Checkbox labelText="Only the club’s own" bind:checked={finder.own} />
+  </aside>
+  <div class="main">
+    <div class="find">
+      <label for="find" class="label">Find</label>
+      <input
+        id="find"
+        type="search"
+        bind:this={box}
+        bind:value={finder.query}
+        placeholder="name, cue, muscle, or “knee-friendly single-leg”"
+        autocomplete="off"
+      />
+      <p class="count" role="status">{found.length} of {data.entries.length}</p>
+      <div class="views" role="group" aria-label="Show as">
+        <button aria-pressed={view === 'list'} onclick={() => (view = 'list')}>List</button>
+        <button aria-pressed={view === 'figures'} onclick={() => (view = 'figures')}>Figures</button>
+      </div>
+    </div>
+    <div class="families" role="group" aria-label="Families">
+      {#each FAMILIES as family (family)}
+        <button aria-pressed={finder.families.includes(family)} onclick={() => toggle(family)}>
+          <FamilyGlyph {family} size={16} />{FAMILY_WORDS[family]}
+        </button>
+      {/each}
+    </div>
+    {#if found.length === 0}
+      <p class="empty">
+        Nothing fits all of that. <button class="quiet" onclick={() => finder.clear()}>Start over</button>, or take one
+        filter away.
+      </p>
+    {:else if view === 'figures'}
+      <FigureGrid entries={shown} />
+    {:else}
+      <ul>
+        {#each shown as entry (entry.id)}
+          <li>
+            <a href="/library/{entry.id}">
+              <FamilyGlyph family={entry.family} size={22} />
+              <span class="name"
+                >{entry.name}{#if entry.own}{' '}<i>own</i>{/if}</span
+              >
+              <span class="note">{needs(entry)}</span>
+              <span class="note"
+                >{entry.demands.map((d) => DEMAND_WORDS[d as keyof typeof DEMAND_WORDS]).join(', ')}</span
+              >
+              <span class="note"
+                >{[
+                  entry.tier && `${entry.tier} tier`,
+                  entry.ladder && ladderName.get(entry.ladder),
+                  entry.level !== 'foundation' && `from ${entry.level}`,
+                ]
+                  .filter(Boolean)
+                  .join(' · ')}</span
+              >
+            </a>
+          </li>
+        {/each}
+      </ul>
+    {/if}
+    {#if found.length > shown.length}
+      <p class="more">
+        <button class="quiet" onclick={() => finder.more()}>{found.length - shown.length} more</button>
+      </p>
+    {/if}
+  </div>
+</div>
+
+<style>
+  .page {
+    display: grid;
+    grid-template-columns: 232px minmax(0, 1fr);
+    grid-template-rows: auto 1fr;
+  }
+  header {
+    grid-column: 1 / -1;
+    padding: 14px 24px 0;
+  }
+  aside {
+    padding: 16px 16px 32px 24px;
+    display: grid;
+    gap: 12px;
+    align-content: start;
+    border-right: var(--rule);
+  }
+  .main {
+    padding: 14px 24px 48px;
+    min-width: 0;
+  }
+  .find {
+    display: grid;
+    grid-template-columns: auto minmax(0, 1fr) auto auto;
+    gap: 12px;
+    align-items: center;
+    border-bottom: 2px solid var(--ink);
+  }
+  input[type='search'] {
+    border: 0;
+    background: transparent;
+    color: var(--ink);
+    height: 40px;
+    font: inherit;
+    font-size: 16px;
+  }
+  input[type='search']::placeholder {
+    color: var(--pizarra);
+  }
+  .count {
+    font-variant-numeric: tabular-nums;
+    font-stretch: 80%;
+  }
+  .views {
+    display: flex;
+  }
+  .views button,
+  .families button {
+    border: 1px solid var(--edge);
+    background: transparent;
+    color: var(--ink);
+    font: inherit;
+    font-size: 12.5px;
+    cursor: pointer;
+    min-height: 28px;
+    padding: 0 10px;
+    margin-left: -1px;
+    display: inline-flex;
+    align-items: center;
+    gap: 5px;
+  }
+  .families {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 5px;
+    padding: 10px 0 8px;
+  }
+  .families button {
+    margin: 0;
+    padding: 0 8px;
+    font-stretch: 88%;
+  }
+  button[aria-pressed='true'] {
+    background: var(--ink);
+    color: var(--cal);
+    border-color: var(--ink);
+  }
+  li {
+    border-bottom: var(--rule);
+    content-visibility: auto;
+    contain-intrinsic-size: auto 40px;
+  }
+  li a,
+  li a:visited {
+    display: grid;
+    grid-template-columns: 26px minmax(0, 1.3fr) minmax(0, 0.8fr) minmax(0, 1.2fr) minmax(0, 0.9fr);
+    gap: 12px;
+    align-items: center;
+    min-height: 40px;
+    color: var(--ink);
+    text-decoration: none;
+  }
+  li a:hover {
+    background: var(--cal-1);
+  }
+  .name {
+    font-size: 14.5px;
+    font-weight: 600;
+    font-stretch: 92%;
+  }
+  i {
+    font-style: normal;
+    font-size: 11.5px;
+    border: 1px solid var(--ink);
+    padding: 0 4px;
+  }
+  .more,
+  .empty {
+    padding: 14px 0;
+  }
+  @media (pointer: coarse) {
+    .views button,
+    .families button {
+      min-height: 44px;
+    }
+    li a {
+      min-height: 48px;
+    }
+  }
+  @media (max-width: 900px) {
+    .page {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    aside {
+      grid-template-columns: 1fr 1fr;
+      border-right: 0;
+      border-bottom: var(--rule);
+      padding: 12px 16px;
+    }
+    .find {
+      grid-template-columns: auto minmax(0, 1fr);
+    }
+    li a,
+    li a:visited {
+      grid-template-columns: 26px minmax(0, 1fr) minmax(0, 1fr);
+      padding: 6px 0;
+    }
+    li a .note:nth-of-type(n + 3) {
+      display: none;
+    }
+  }
+</style>

@@ -1,0 +1,63 @@
+import { fail } from '@sveltejs/kit';
+import { identityOf } from '$lib/server/auth/identity';
+import { withClub } from '$lib/server/db/client';
+import { loadClub } from '$lib/server/repositories/club-context';
+import { keepEntries } from '$lib/server/services/keep-entry';
+import { readLibraryFile } from '$lib/server/services/read-library-file';
+import type { Actions, PageServerLoad } from './$types';
+
+/** A library of thousands of entries with drawings stays well below. */
+const MOST_BYTES = 5_000_000;
+
+export const load: PageServerLoad = async ({ locals }) => {
+  const { clubId } = identityOf(locals);
+  const club = await withClub(clubId, (tx) => loadClub(tx));
+  return {
+    clubName: club.name,
+    massUnit: club.massUnit,
+    count: club.library.exercises.size,
+    ladders: club.library.ladders.size,
+    sports: club.library.sports.size,
+    own: club.entries.length,
+  };
+};
+
+async function fileOf(request: Request): Promise<{ text: string; name: string } | string> {
+  const file = (await request.formData()).get('file');
+  if (!(file instanceof File) || file.size === 0) return 'Choose a file first.';
+  if (file.size > MOST_BYTES) return 'This file is larger than 5 MB. Split it.';
+  if (!/\.(json|csv)$/i.test(file.name)) return 'A library file ends in .json or .csv.';
+  return { text: await file.text(), name: file.name };
+}
+
+export const actions: Actions = {
+  /** Shows what a file would change; writes nothing. */
+  preview: async ({ locals, request }) => {
+    const { clubId } = identityOf(locals);
+    const file = await fileOf(request);
+    if (typeof file === 'string') return fail(400, { message: file });
+    const { issues, changes, same } = await withClub(clubId, async (tx) =>
+      readLibraryFile(file.text, file.name, await loadClub(tx)),
+    );
+    return { name: file.name, issues, changes, same, taken: null };
+  },
+  /** Takes the same file in, all or nothing. */
+  take: async ({ locals, request }) => {
+    const { clubId, userId } = identityOf(locals);
+    const file = await fileOf(request);
+    if (typeof file === 'string') return fail(400, { message: file });
+    return withClub(clubId, async (tx) => {
+      const club = await loadClub(tx);
+      const { issues, changes, same, entries } = readLibraryFile(file.text, file.name, club);
+      if (issues.length > 0) return fail(400, { name: file.name, issues, changes, same, taken: null });
+      await keepEntries(
+        tx,
+        club,
+        userId,
+        entries,
+        changes.map(({ kind, id, fields }) => ({ kind, id, fields: fields?.map(({ field }) => field) ?? null })),
+      );
+      return { name: file.name, issues, changes: [], same, taken: entries.length };
+    });
+  },
+};

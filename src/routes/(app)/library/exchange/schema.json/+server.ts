@@ -1,0 +1,4 @@
+import { json } from '@sveltejs/kit';
+import { libraryJsonSchema } from '$core/exchange';
+
+export const GET = (): Response => json(libraryJsonSchema());

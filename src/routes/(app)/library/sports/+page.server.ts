@@ -1,0 +1,112 @@
+import { fail } from '@sveltejs/kit';
+import { z } from 'zod';
+import { LIBRARY } from '$catalog';
+import { DEMANDS, sportSchema, type Sport } from '$core/library';
+import { identityOf } from '$lib/server/auth/identity';
+import { withClub } from '$lib/server/db/client';
+import { readForm } from '$lib/server/forms';
+import { loadClub } from '$lib/server/repositories/club-context';
+import { keepEntry, putBack } from '$lib/server/services/keep-entry';
+import { DEMAND_WORDS } from '$lib/messages';
+import type { Actions, PageServerLoad } from './$types';
+
+/** A sport, or one of its roles, as the two sides of the page: `sport` or `sport/role`. */
+function sideOf(text: string | null, sports: ReadonlyMap<string, Sport>) {
+  const [id = '', roleId] = (text ?? '').split('/');
+  const sport = sports.get(id);
+  if (!sport) return null;
+  const role = sport.roles.find((one) => one.id === roleId) ?? null;
+  return {
+    key: role ? `${sport.id}/${role.id}` : sport.id,
+    name: role ? `${sport.name}, ${role.name}` : sport.name,
+    sport,
+    weights: DEMANDS.map((demand) => role?.demands[demand] ?? sport.demands[demand]),
+  };
+}
+
+export const load: PageServerLoad = async ({ locals, url }) => {
+  const { clubId } = identityOf(locals);
+  const club = await withClub(clubId, (tx) => loadClub(tx));
+  const { sports } = club.library;
+  const first = club.squads[0]?.sportId ?? [...sports.keys()][0] ?? '';
+  const a = sideOf(url.searchParams.get('a'), sports) ?? sideOf(first, sports);
+  const b = sideOf(url.searchParams.get('b'), sports);
+  if (!a) throw new Error('sports: the library holds no sport');
+  const { sport } = a;
+  return {
+    clubName: club.name,
+    massUnit: club.massUnit,
+    options: [...sports.values()]
+      .sort((x, y) => x.name.localeCompare(y.name))
+      .flatMap((one) => [
+        { key: one.id, name: one.name },
+        ...one.roles.map((role) => ({ key: `${one.id}/${role.id}`, name: `${one.name}, ${role.name}` })),
+      ]),
+    a: { key: a.key, name: a.name, weights: a.weights },
+    b: b && { key: b.key, name: b.name, weights: b.weights },
+    demands: DEMANDS.map((id) => ({ id, name: DEMAND_WORDS[id], note: sport.notes[id] })),
+    sport: {
+      id: sport.id,
+      name: sport.name,
+      weights: DEMANDS.map((demand) => sport.demands[demand]),
+      facts: [
+        ['Setting', `${sport.setting}, ${sport.surface}`],
+        ['Events', `${String(sport.eventsPerWeek)} ${sport.event} a week, ${String(sport.seasonWeeks)} weeks`],
+        ['Take-off', sport.takeOff],
+        ['What counts', sport.result],
+        ...(sport.weightClass ? [['Weight class', 'yes: structure work is capped']] : []),
+        ['Guards', sport.guards.map((guard) => guard.name).join(', ')],
+        ['Weak moments', sport.moments.map((moment) => moment.name).join(', ') || '—'],
+        [
+          'Rungs it asks for',
+          Object.entries(sport.targetRungs)
+            .map(([ladder, rung]) => {
+              const found = club.library.ladders.get(ladder);
+              return `${found?.name ?? ladder}: ${found?.rungs[rung - 1]?.name ?? String(rung)}`;
+            })
+            .join('; '),
+        ],
+      ] as [string, string][],
+      own: club.entries.some(({ kind, id }) => kind === 'sport' && id === sport.id),
+      builtIn: LIBRARY.sports.get(sport.id)?.demands ?? null,
+      squads: club.squads.filter(({ sportId }) => sportId === sport.id).map(({ name }) => name),
+    },
+  };
+};
+
+const weightSchema = z.object({
+  id: z.string(),
+  demand: z.enum(DEMANDS),
+  weight: z
+    .string()
+    .transform((text) => Number(text.replace(',', '.')))
+    .refine((value) => value >= 0 && value <= 5 && Number.isInteger(value * 2), 'A weight from 0 to 5, whole or half.'),
+});
+
+export const actions: Actions = {
+  /** The first change makes the club's own copy; every squad of this sport is chosen for by it at once. */
+  weigh: async ({ locals, request }) => {
+    const { clubId, userId } = identityOf(locals);
+    const form = await readForm(request, 'weigh', weightSchema);
+    if (!form.ok) return form.failure;
+    const { id, demand, weight } = form.value;
+    return withClub(clubId, async (tx) => {
+      const club = await loadClub(tx);
+      const sport = club.library.sports.get(id);
+      if (!sport)
+        return fail(400, { form: 'weigh', errors: { weight: ['This sport is not there any more.'] }, typed: {} });
+      const changed = sportSchema.parse({ ...sport, demands: { ...sport.demands, [demand]: weight } });
+      await keepEntry(tx, club, userId, 'sport', changed);
+      return { form: 'weigh', errors: {}, typed: {}, kept: demand };
+    });
+  },
+  putBack: async ({ locals, request }) => {
+    const { clubId, userId } = identityOf(locals);
+    const form = await readForm(request, 'putBack', z.object({ id: z.string() }));
+    if (!form.ok) return form.failure;
+    return withClub(clubId, async (tx) => {
+      await putBack(tx, await loadClub(tx), userId, 'sport', form.value.id);
+      return { form: 'putBack', errors: {}, typed: {} };
+    });
+  },
+};
