@@ -54,6 +54,53 @@ const READ: Readonly<Record<string, Partial<Record<Who, number | 'in'>> & { all?
     'physio-read': 200,
     athlete: 403,
   },
+  '/library': { nobody: 'in', other: 200, 'head-coach': 200, assistant: 200, 'physio-read': 200, athlete: 403 },
+  '/library/ladders': { nobody: 'in', other: 200, 'head-coach': 200, assistant: 200, 'physio-read': 200, athlete: 403 },
+  '/library/sports': { nobody: 'in', other: 200, 'head-coach': 200, assistant: 200, 'physio-read': 200, athlete: 403 },
+  '/library/exchange': {
+    nobody: 'in',
+    other: 200,
+    'head-coach': 200,
+    assistant: 200,
+    'physio-read': 200,
+    athlete: 403,
+  },
+  '/library/exchange/library.json': {
+    nobody: 'in',
+    other: 200,
+    'head-coach': 200,
+    assistant: 200,
+    'physio-read': 200,
+    athlete: 403,
+  },
+  '/library/exchange/exercises.csv': {
+    nobody: 'in',
+    other: 200,
+    'head-coach': 200,
+    assistant: 200,
+    'physio-read': 200,
+    athlete: 403,
+  },
+  '/library/exchange/schema.json': {
+    nobody: 'in',
+    other: 200,
+    'head-coach': 200,
+    assistant: 200,
+    'physio-read': 200,
+    athlete: 403,
+  },
+  '/settings': { nobody: 'in', other: 200, 'head-coach': 200, assistant: 200, 'physio-read': 200, athlete: 403 },
+  '/settings/places': { nobody: 'in', other: 200, 'head-coach': 200, assistant: 200, 'physio-read': 200, athlete: 403 },
+  '/settings/method': { nobody: 'in', other: 200, 'head-coach': 200, assistant: 200, 'physio-read': 200, athlete: 403 },
+  '/library/[id]': { nobody: 'in', other: 200, 'head-coach': 200, assistant: 200, 'physio-read': 200, athlete: 403 },
+  '/library/[id]/edit': {
+    nobody: 'in',
+    other: 200,
+    'head-coach': 200,
+    assistant: 403,
+    'physio-read': 403,
+    athlete: 403,
+  },
   '/a/[token]': { all: 404 },
   '/a/[token]/card': { all: 404 },
   '/api/sessions/[id]': {
@@ -139,7 +186,11 @@ test.afterAll(async () => {
   for (const context of contexts.values()) await context.dispose();
 });
 
-const fill = (route: string): string => route.replace(/\[(\w+)\]/g, (_all, name: string) => ids[name]!);
+const fill = (route: string): string =>
+  (route.startsWith('/library/') ? route.replace('[id]', 'back-squat') : route).replace(
+    /\[(\w+)\]/g,
+    (_all, name: string) => ids[name]!,
+  );
 
 test('every route is known here', () => {
   const routes = [...new Set(routesOf('src/routes'))].sort();
@@ -171,8 +222,14 @@ for (const [route, answers] of Object.entries(WRITE))
 
 test('forms change nothing for those who may not plan', async () => {
   for (const who of ['assistant', 'physio-read', 'athlete'] as const) {
-    const response = await contexts.get(who)!.post(`/squad/${ids.squadId!}?/add`, { form: { names: 'Stray' } });
-    expect(response.status(), who).toBe(403);
+    for (const [path, form] of [
+      [`/squad/${ids.squadId!}?/add`, { names: 'Stray' }],
+      ['/settings?/choose', { school: 'jumpRest', option: 'dense', squadId: '' }],
+      ['/settings/method?/change', { table: 'doses', path: '["D-STR","sets",0]', value: '9' }],
+      ['/library/sports?/weigh', { id: 'ultimate', demand: 'groin', weight: '5' }],
+      ['/library/back-squat/edit?/keep', { name: 'Stray' }],
+    ] as const)
+      expect((await contexts.get(who)!.post(path, { form })).status(), `${who} ${path}`).toBe(403);
   }
   const foreign = await contexts.get('other')!.post(`/squad/${ids.squadId!}?/add`, { form: { names: 'Stray' } });
   expect(await foreign.text()).toContain('There is no such squad');

@@ -358,10 +358,10 @@ export const SINGLE_LEG_KNEE = [
     share: { quadriceps: 0.48, glutes: 0.26, abductors: 0.1, hipFlexors: 0.06, soleus: 0.1 },
     demands: {
       'balance-gaze': 3,
-      'vertical-jump-one-foot': 3,
+      'vertical-jump-one-foot': 2,
       'knee-tendon': 3,
-      'deceleration-cutting': 3,
-      'landing-absorption': 2,
+      'deceleration-cutting': 2,
+      'landing-absorption': 1,
     },
     cues: ['Arms and free leg forward.', 'All the way down, heel heavy.', 'Stand without touching.'],
     faults: [KNEE_IN, fault('heel lifts', 'Small plate under the heel.', 'R4')],

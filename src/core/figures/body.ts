@@ -6,7 +6,7 @@ export const LENGTH = {
   upperArm: 0.172,
   forearm: 0.157,
   foot: 0.154,
-  neck: 0.052,
+  neck: 0.058,
   head: 0.062,
 } as const;
 
@@ -42,8 +42,8 @@ export const GIRTH = {
   thigh: [0.047, 0.033],
   shank: [0.034, 0.02],
   foot: [0.022, 0.014],
-  trunk: [0.056, 0.056],
+  trunk: [0.057, 0.052],
   upperArm: [0.031, 0.024],
   forearm: [0.024, 0.016],
-  neck: [0.026, 0.026],
+  neck: [0.03, 0.024],
 } as const;

@@ -64,7 +64,7 @@ export function drawSkeleton(s: Skeleton, figure: Figure, pose: Pose, work: Work
   const hips = mix(s.hip, s.farHip, 0.5);
   const shoulders = mix(s.shoulder, s.farShoulder, 0.5);
   const things = drawThings(figure, s, pose);
-  const head: Shape = { kind: 'disc', tone: 'near', at: s.head, r: LENGTH.head * 0.92, hollow: false };
+  const head: Shape = { kind: 'disc', tone: 'near', at: s.head, r: LENGTH.head * 0.8, hollow: false };
   const nearLeg = [
     limb('foot', mix(s.heel, s.ankle, 0.2), s.toe, 'near'),
     limb('shank', s.knee, s.ankle, 'near'),

@@ -40,7 +40,7 @@ export function solveFront(pose: FrontPose): Skeleton {
   const farArm = armOf(shoulders[1], pose.arms[1], 1);
   return shift(
     {
-      head: along(neck, direction(top, neck), LENGTH.head * 0.85),
+      head: along(neck, direction(top, neck), LENGTH.head * 0.72),
       neck,
       hip: left,
       farHip: right,

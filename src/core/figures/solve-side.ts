@@ -66,7 +66,7 @@ const upperBody = (hip: Point, trunk: number): Pick<Skeleton, 'shoulder' | 'neck
   const shoulder = along(hip, 180 - trunk, LENGTH.trunk);
   const look = trunk > 0 ? trunk * 0.82 : trunk;
   const neck = along(shoulder, 180 - look, LENGTH.neck);
-  return { shoulder, neck, head: along(neck, 180 - look, LENGTH.head * 0.85) };
+  return { shoulder, neck, head: along(neck, 180 - look, LENGTH.head * 0.72) };
 };
 
 /** Where a bar or a bell lies for a hold, from the shoulder and the trunk's lean. */

@@ -14,13 +14,17 @@ export interface ExerciseView {
   readonly load: Exercise['load']['kind'];
   readonly station: Exercise['station'];
   readonly demands: Exercise['demands'];
+  readonly share: Exercise['share'];
 }
 
 /** Views by id, for every entry a card names. */
 export function viewsOf(ids: Iterable<string>, library: Library): Record<string, ExerciseView> {
   const views: Record<string, ExerciseView> = {};
   for (const id of ids) {
-    const { name, family, cues, faults, cautions, partner, spotter, load, station, demands } = getExercise(library, id);
+    const { name, family, cues, faults, cautions, partner, spotter, load, station, demands, share } = getExercise(
+      library,
+      id,
+    );
     views[id] = {
       id,
       name,
@@ -33,6 +37,7 @@ export function viewsOf(ids: Iterable<string>, library: Library): Record<string,
       load: load.kind,
       station,
       demands,
+      share,
     };
   }
   return views;

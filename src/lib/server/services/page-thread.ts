@@ -68,3 +68,24 @@ export const threadEnd = (club: ClubContext, squad: SquadRow, day: Day): { words
   words: club.method.phases[squad.phase].name.replace(/^./, (first) => first.toUpperCase()),
   tag: tagWords(matchTags(day, squad.events, club.method.settings.week.tagReachDays)),
 });
+
+/** What every page of the whole club carries: the thread at the club, its name and units. */
+export const clubPage = (club: ClubContext, here: string) => ({
+  thread: {
+    knots: [
+      {
+        label: 'squad',
+        value: here,
+        options: [
+          { href: here, label: 'All squads' },
+          ...club.squads.map(({ id, name }) => ({ href: `/squad/${id}`, label: name })),
+        ],
+      },
+    ],
+    level: 1,
+    words: sayDay(club.today),
+    tag: null,
+  },
+  clubName: club.name,
+  massUnit: club.massUnit,
+});

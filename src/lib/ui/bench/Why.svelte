@@ -3,6 +3,9 @@
   import { formatSets } from '$core/exchange';
   import type { Facts, Reason } from '$core/result';
   import { inSentence, sayReason } from '$lib/messages';
+  import { workPart } from '$core/figures';
+  import Figure from '../figures/Figure.svelte';
+  import { FAMILY_HUE } from '../glyphs/family-glyph';
   import FamilyGlyph from '../glyphs/FamilyGlyph.svelte';
   import type { BenchState } from './bench-state.svelte';
 
@@ -22,6 +25,8 @@
   const runnerUp = $derived(swaps[0]);
   const rules = $derived([...new Set(line?.reasons.flatMap((reason) => reason.rules) ?? [])]);
   let all = $state(false);
+  /** the drawings come after the card, which never waits for them */
+  const drawings = import('../figures/drawings');
 
   const placed = (facts: Facts): Facts =>
     typeof facts.place === 'string' ? { ...facts, place: placeName(facts.place) } : facts;
@@ -76,6 +81,21 @@
             : `loses ${String(Math.round(runnerUp.lossShare * 100))} %`}
       </p>
     {/if}
+    {#await drawings then { drawingOf }}
+      {@const figure = drawingOf(view.id)}
+      {#if figure}
+        <div class="drawing">
+          <Figure
+            {figure}
+            work={workPart(view.share)}
+            hue={FAMILY_HUE[view.family]}
+            height={84}
+            maxWidth={270}
+            label="{view.name}, drawn"
+          />
+        </div>
+      {/if}
+    {/await}
     <div class="cues">
       {view.cues.join(' ')}
       {#if view.partner}<b>Partner {view.partner}.</b>{/if}
@@ -114,6 +134,10 @@
 </section>
 
 <style>
+  .drawing {
+    --paper: var(--cal-1);
+    padding: 4px 0;
+  }
   .why {
     background: var(--cal-1);
     border-top: var(--bold-rule);

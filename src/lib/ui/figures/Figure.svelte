@@ -7,7 +7,8 @@
     figure,
     work,
     hue,
-    height = 150,
+    height: tallest = 150,
+    maxWidth = Infinity,
     moves = false,
     captions = false,
     label,
@@ -16,6 +17,8 @@
     work: WorkPart;
     hue: string;
     height?: number;
+    /** drawn smaller when the positions would be wider than this */
+    maxWidth?: number;
     /** one drawing that moves slowly between the positions, where motion is wanted */
     moves?: boolean;
     captions?: boolean;
@@ -75,7 +78,10 @@
     };
   });
   const shown = $derived(moving ? [moving] : drawn);
-  const width = $derived(((box.right - box.left) / (box.top - box.bottom)) * height);
+  const GAP = 16;
+  const ratio = $derived((box.right - box.left) / (box.top - box.bottom));
+  const height = $derived(Math.min(tallest, (maxWidth - GAP * (shown.length - 1)) / (ratio * shown.length)));
+  const width = $derived(ratio * height);
 </script>
 
 <div class="figure" role="img" aria-label={label} style:--hue="var(--{hue})">
@@ -126,7 +132,6 @@
   .figure {
     display: flex;
     gap: 16px;
-    flex-wrap: wrap;
     align-items: end;
   }
   figure {

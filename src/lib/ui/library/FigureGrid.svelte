@@ -23,6 +23,7 @@
               work={entry.work}
               hue={FAMILY_HUE[entry.family]}
               height={92}
+              maxWidth={196}
               label="{entry.name}, drawn"
             />
           {:else}<span class="note">not drawn yet</span>{/if}

@@ -7,6 +7,8 @@
     ['g q', 'Squad'],
     ['g b', 'Bench'],
     ['g f', 'Floor'],
+    ['g i', 'Library; there / goes to the find box'],
+    ['g t', 'Settings'],
     ['?', 'these keys'],
   ] as const;
   const BENCH = [

@@ -3,6 +3,7 @@ import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
 import { libraryOf, loadClub } from '$lib/server/repositories/club-context';
 import { libraryIndex } from '$lib/server/services/library-index';
+import { clubPage } from '$lib/server/services/page-thread';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {
@@ -10,8 +11,7 @@ export const load: PageServerLoad = async ({ locals }) => {
   const club = await withClub(clubId, (tx) => loadClub(tx));
   const library = libraryOf(club);
   return {
-    clubName: club.name,
-    massUnit: club.massUnit,
+    ...clubPage(club, '/library'),
     entries: libraryIndex(library, club),
     ladders: [...library.ladders.values()].map(({ id, name }) => ({ id, name })),
     equipment: EQUIPMENT,

@@ -9,6 +9,7 @@ import { loadClub } from '$lib/server/repositories/club-context';
 import { recordChanges } from '$lib/server/services/record-change';
 import { SCHOOL_WORDS } from '$lib/messages';
 import { schoolSchema } from '$lib/model/forms';
+import { clubPage } from '$lib/server/services/page-thread';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
@@ -16,8 +17,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
   const club = await withClub(clubId, (tx) => loadClub(tx));
   const shown = club.squads.find(({ id }) => id === url.searchParams.get('squad')) ?? null;
   return {
-    clubName: club.name,
-    massUnit: club.massUnit,
+    ...clubPage(club, '/settings'),
     squads: club.squads.map(({ id, name, ownSchools }) => ({ id, name, own: Object.keys(ownSchools).length })),
     squadId: shown?.id ?? null,
     schools: SCHOOL_IDS.map((id) => ({

@@ -13,6 +13,7 @@ import { gymSession, sessionLine, squad } from '$lib/server/db/schema';
 import { libraryOf, loadClub } from '$lib/server/repositories/club-context';
 import { putBack } from '$lib/server/services/keep-entry';
 import { DEMAND_WORDS, gateWords, kitWords, likeWords, MUSCLE_WORDS, SORENESS_WORDS } from '$lib/messages';
+import { clubPage } from '$lib/server/services/page-thread';
 import type { Actions, PageServerLoad } from './$types';
 
 /** Weeks of cards looked through for where an entry is used. */
@@ -42,8 +43,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     .nullable()
     .parse((exercise as { figure?: unknown }).figure ?? FIGURES[exercise.id] ?? null);
   return {
-    clubName: club.name,
-    massUnit: club.massUnit,
+    ...clubPage(club, '/library'),
     exercise,
     figure,
     work: workPart(exercise.share),

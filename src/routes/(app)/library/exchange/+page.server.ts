@@ -4,6 +4,7 @@ import { withClub } from '$lib/server/db/client';
 import { loadClub } from '$lib/server/repositories/club-context';
 import { keepEntries } from '$lib/server/services/keep-entry';
 import { readLibraryFile } from '$lib/server/services/read-library-file';
+import { clubPage } from '$lib/server/services/page-thread';
 import type { Actions, PageServerLoad } from './$types';
 
 /** A library of thousands of entries with drawings stays well below. */
@@ -13,8 +14,7 @@ export const load: PageServerLoad = async ({ locals }) => {
   const { clubId } = identityOf(locals);
   const club = await withClub(clubId, (tx) => loadClub(tx));
   return {
-    clubName: club.name,
-    massUnit: club.massUnit,
+    ...clubPage(club, '/library/exchange'),
     count: club.library.exercises.size,
     ladders: club.library.ladders.size,
     sports: club.library.sports.size,

@@ -5,6 +5,7 @@ import { withClub } from '$lib/server/db/client';
 import { factsOf, loadLastDone, loadSquadAthletes } from '$lib/server/repositories/athletes';
 import { libraryOf, loadClub } from '$lib/server/repositories/club-context';
 import { gateWords } from '$lib/messages';
+import { clubPage, squadKnot, threadEnd } from '$lib/server/services/page-thread';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
@@ -29,16 +30,26 @@ export const load: PageServerLoad = async ({ locals, url }) => {
   const athleteId = z.uuid().safeParse(url.searchParams.get('athlete')).data ?? null;
   const one = facts.find(({ id }) => id === athleteId) ?? null;
   const sport = squad ? library.sports.get(squad.sportId) : undefined;
+  // most rungs of a ladder are owned the same way: said once
+  const usual = mostCommon(ladder.rungs.map(({ mastery }) => mastery));
   const owned = new Map(facts.map((athlete) => [athlete.id, ownedRung(ladder.id, athlete, library)]));
   return {
-    clubName: club.name,
-    massUnit: club.massUnit,
+    ...clubPage(club, '/library/ladders'),
+    ...(squad
+      ? {
+          thread: {
+            knots: [squadKnot(club, squad, (other) => `/library/ladders?ladder=${ladder.id}&squad=${other.id}`)],
+            level: 1,
+            ...threadEnd(club, squad, club.today),
+          },
+        }
+      : {}),
     ladders: ladders.map(({ id, name }) => ({ id, name })),
-    squads: club.squads.map(({ id, name }) => ({ id, name })),
     squadId: squad?.id ?? null,
     athletes: athletes.map(({ id, name }) => ({ id, name })),
     athlete: one ? { id: one.id, name: one.name, rung: owned.get(one.id) ?? 0 } : null,
     ladder: { id: ladder.id, name: ladder.name, goal: ladder.goal },
+    mastery: usual,
     target: sport?.targetRungs[ladder.id] ?? null,
     sport: sport?.name ?? null,
     ground: facts.filter(({ id }) => owned.get(id) === 0).map(({ name }) => name),
@@ -59,10 +70,14 @@ export const load: PageServerLoad = async ({ locals, url }) => {
           rung.sets && rung.amount
             ? `${rung.sets.join('–')} × ${rung.amount.join('–')} ${entries[0]?.doseUnit ?? 'reps'}${entries[0]?.per ? ` a ${entries[0].per}` : ''}`
             : 'as the phase doses it',
-        mastery: rung.mastery,
+        mastery: rung.mastery === usual ? null : rung.mastery,
         fault: rung.fault,
         here: facts.filter(({ id }) => owned.get(id) === i + 1).map(({ id, name }) => ({ id, name })),
       };
     }),
   };
 };
+
+const mostCommon = (words: readonly string[]): string =>
+  words.reduce((best, word) => (times(word, words) > times(best, words) ? word : best), words[0] ?? '');
+const times = (word: string, words: readonly string[]): number => words.filter((one) => one === word).length;

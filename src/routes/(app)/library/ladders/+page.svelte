@@ -49,9 +49,6 @@
     </nav>
     <div>
       <div class="pick">
-        <Select size="sm" labelText="Squad" selected={data.squadId ?? ''} on:update={pick('squad', data.squadId ?? '')}>
-          {#each data.squads as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
-        </Select>
         <Select
           size="sm"
           labelText="From the goal backwards for"
@@ -63,7 +60,7 @@
         </Select>
       </div>
       <h2>{data.ladder.name}</h2>
-      <p class="goal">Goal: {data.ladder.goal}.</p>
+      <p class="goal">Goal: {data.ladder.goal}. <span class="note">A rung is owned after {data.mastery}.</span></p>
       {#if data.athlete}
         <p class="reading" role="status">
           {#if data.athlete.rung === 0}
@@ -97,9 +94,8 @@
               <p>{rung.purpose}</p>
               <p class="note">
                 {#each rung.entries as { id, name }, i (id)}{i > 0 ? ', ' : ''}<a href="/library/{id}">{name}</a>{/each}
-                · {rung.dose} · owned after {rung.mastery}
+                · {rung.dose}{rung.mastery ? ` · owned after ${rung.mastery}` : ''} · sends one back: {rung.fault}
               </p>
-              <p class="note">Sends one back: {rung.fault}.</p>
             </div>
             <div class="gates">
               {#if rung.gates.length > 0}<p class="note">Opens with {rung.gates.join(', ')}</p>{/if}
@@ -140,7 +136,7 @@
   }
   .pick {
     display: grid;
-    grid-template-columns: 220px 260px;
+    grid-template-columns: 260px;
     gap: 16px;
     margin-bottom: 12px;
   }
@@ -156,9 +152,6 @@
   ol {
     border-left: 1px solid var(--edge);
     border-right: 1px solid var(--edge);
-  }
-  li {
-    border-bottom: 1px solid var(--edge);
   }
   ol li {
     display: grid;

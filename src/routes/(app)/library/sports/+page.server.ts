@@ -8,6 +8,7 @@ import { readForm } from '$lib/server/forms';
 import { loadClub } from '$lib/server/repositories/club-context';
 import { keepEntry, putBack } from '$lib/server/services/keep-entry';
 import { DEMAND_WORDS } from '$lib/messages';
+import { clubPage } from '$lib/server/services/page-thread';
 import type { Actions, PageServerLoad } from './$types';
 
 /** A sport, or one of its roles, as the two sides of the page: `sport` or `sport/role`. */
@@ -34,8 +35,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
   if (!a) throw new Error('sports: the library holds no sport');
   const { sport } = a;
   return {
-    clubName: club.name,
-    massUnit: club.massUnit,
+    ...clubPage(club, '/library/sports'),
     options: [...sports.values()]
       .sort((x, y) => x.name.localeCompare(y.name))
       .flatMap((one) => [

@@ -10,6 +10,7 @@ import { loadClub, type ClubContext } from '$lib/server/repositories/club-contex
 import { recordChanges } from '$lib/server/services/record-change';
 import { pathWords, TABLE_WORDS, type TableId } from '$lib/messages';
 import { tableValueSchema } from '$lib/model/forms';
+import { clubPage } from '$lib/server/services/page-thread';
 import type { Actions, PageServerLoad } from './$types';
 
 const TABLES = Object.keys(TABLE_WORDS) as TableId[];
@@ -24,8 +25,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
   const changed = (path: readonly (string | number)[]): boolean =>
     JSON.stringify(valueAt(club.method[table], path)) !== JSON.stringify(valueAt(builtIn, path));
   return {
-    clubName: club.name,
-    massUnit: club.massUnit,
+    ...clubPage(club, '/settings/method'),
     tables: TABLES.map((id) => ({
       id,
       name: TABLE_WORDS[id],

@@ -11,6 +11,7 @@ import { loadClub } from '$lib/server/repositories/club-context';
 import { recordChanges } from '$lib/server/services/record-change';
 import { facilitySchema } from '$lib/model/forms';
 import { DEFAULT_KIT, EQUIPMENT, placeOf } from '$lib/model/kit';
+import { clubPage } from '$lib/server/services/page-thread';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {
@@ -18,8 +19,7 @@ export const load: PageServerLoad = async ({ locals }) => {
   const club = await withClub(clubId, (tx) => loadClub(tx));
   const exercises = [...club.library.exercises.values()];
   return {
-    clubName: club.name,
-    massUnit: club.massUnit,
+    ...clubPage(club, '/settings/places'),
     equipment: EQUIPMENT,
     all: exercises.length,
     blank: DEFAULT_KIT,

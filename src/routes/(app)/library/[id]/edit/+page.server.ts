@@ -8,6 +8,7 @@ import { loadClub, type ClubContext } from '$lib/server/repositories/club-contex
 import { keepEntry } from '$lib/server/services/keep-entry';
 import { formOf, readEntryForm } from '$lib/model/entry-form';
 import { EQUIPMENT } from '$lib/model/kit';
+import { clubPage } from '$lib/server/services/page-thread';
 import type { Actions, PageServerLoad } from './$types';
 
 const isNew = (url: URL): boolean => url.searchParams.get('new') !== null;
@@ -24,8 +25,7 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
   const club = await withClub(clubId, (tx) => loadClub(tx));
   const exercise = open(club, params.id);
   return {
-    clubName: club.name,
-    massUnit: club.massUnit,
+    ...clubPage(club, '/library'),
     id: exercise.id,
     title: exercise.name,
     isNew: isNew(url),
