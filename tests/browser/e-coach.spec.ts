@@ -113,21 +113,27 @@ test('an event typed in changes the day’s tag and turns its eve into a primer'
   await expect(page.locator('li').filter({ hasText: 'Night jam' })).toHaveCount(0);
 });
 
-test('kit decides what is offered', async ({ page }) => {
+test('the place decides what is offered', async ({ page }) => {
   await signIn(page);
   await openSquad(page, 'Ultimate');
-  await page.getByLabel('Bells, kg').fill('8, twelve');
-  await page.getByRole('button', { name: 'Keep kit' }).click();
-  await expect(page.getByText('Write the bells as numbers')).toBeVisible();
-  await page.getByLabel('Bells, kg').fill('8, 12, 16');
-  await page.locator('#kit').getByText('landmine', { exact: true }).click();
-  await page.getByRole('button', { name: 'Keep kit' }).click();
-  await expect(page.getByText('Write the bells as numbers')).toHaveCount(0);
-  await ready(page);
   const squad = page.url().split('/').at(-1)!.split('?')[0]!;
+  await page.getByRole('link', { name: 'Change what the place has' }).click();
+  await page.waitForURL(/settings\/places/);
+  await ready(page);
+  const place = page.locator('section').filter({ has: page.getByRole('heading', { name: 'Harbour weight room' }) });
+  await place.getByLabel('Bells, kg').fill('8, twelve');
+  await place.getByRole('button', { name: 'Keep place' }).click();
+  await expect(place.getByText('Write the bells as numbers')).toBeVisible();
+  await expect(place.getByLabel('Bells, kg')).toHaveValue('8, twelve');
+  await place.getByLabel('Bells, kg').fill('8, 12, 16');
+  await place.getByText('landmine', { exact: true }).click();
+  await place.getByLabel('Clear lane, m').fill('0');
+  await place.getByRole('button', { name: 'Keep place' }).click();
+  await expect(place.getByText('Kept.')).toBeVisible();
   await page.goto(`/bench/${squad}/2026-12-02`);
   await expect(kept(page)).toBeVisible();
   await expect(page.locator('.card')).not.toContainText('landmine');
+  await expect(page.locator('.card')).not.toContainText('Alternate bounds');
 });
 
 test('one athlete’s own card, one athlete’s own dose on the squad’s card', async ({ page }) => {
@@ -192,7 +198,7 @@ test('a set is logged with changes, a fault, and taken back', async ({ page }) =
   await page.getByRole('link', { name: 'Open on the floor' }).click();
   await page.waitForURL(/\/floor\//);
   await ready(page);
-  await page.getByLabel('Line', { exact: true }).selectOption('calf');
+  await page.getByLabel('Line', { exact: true }).selectOption('upper-pull');
   const change = page.getByRole('button', { name: /^With changes:/ }).first();
   const who = /With changes: (.*), set 1/.exec((await change.getAttribute('aria-label'))!)![1]!;
   await change.click();

@@ -122,7 +122,7 @@ export const UPPER_PUSH = [
     station: 'box',
     secondsPerRep: 2,
     share: { upperPush: 0.84, trunkFlexion: 0.16 },
-    demands: { collision: 2, overhead: 1, 'reactive-stiffness': 0 },
+    demands: { collision: 2, overhead: 1 },
     cues: ['Drop, then push off.', 'Hands leave the box.', 'Catch soft, reset.'],
     faults: [fault('hips lag behind', 'Push as one piece.')],
     cautions: ['Steady surface at hip height; wrists sore: throws instead.'],

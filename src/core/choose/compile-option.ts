@@ -26,7 +26,7 @@ export function compileOption(option: Option, { slot }: SlotOptions, context: Co
     contacts: Math.round(contacts.weighted * CONTACT_SCALE),
     rawContacts: contacts.raw,
     pattern: context.patterns.get(exercise.pattern) ?? -1,
-    demand: Int32Array.from(DEMANDS, (demand) => (exercise.demands[demand] ?? 0) * dose.sets),
+    demand: demandsOf(exercise, dose.sets),
     knee: Math.round(sets * (exercise.dominance?.knee ?? 0) * 10),
     hip: Math.round(sets * (exercise.dominance?.hip ?? 0) * 10),
     guard: slot.guard ? 1 : 0,
@@ -41,6 +41,16 @@ export function compileOption(option: Option, { slot }: SlotOptions, context: Co
 function lineSeconds({ exercise, dose }: Option, paired: boolean): number {
   const rest = (dose.restSeconds ?? 0) * (paired ? 0.3 : 1);
   return Math.round(dose.sets * (exercise.setUpSeconds + workSeconds(exercise, dose)) + (dose.sets - 1) * rest);
+}
+
+/** Demand × sets in the order of DEMANDS; a plain loop, since thousands of options are compiled for a card. */
+function demandsOf({ demands }: Option['exercise'], sets: number): Int32Array {
+  const points = new Int32Array(DEMANDS.length);
+  for (let i = 0; i < DEMANDS.length; i++) {
+    const demand = DEMANDS[i];
+    points[i] = demand === undefined ? 0 : (demands[demand] ?? 0) * sets;
+  }
+  return points;
 }
 
 /** Whether the club's school names this lift as its main squat (method 13). */

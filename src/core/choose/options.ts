@@ -117,8 +117,16 @@ function fitsSlot(exercise: Exercise, slot: Slot, guardIds: ReadonlySet<string>,
     exercise.load.kind !== 'bodyweight'
   )
     return false;
+  if (slot.main && isOtherSquat(exercise, brief.schools.mainSquat, method)) return false;
   return !isBarredLift(exercise, brief.schools.olympicLifts, method) && hasKit(exercise, brief.place);
 }
+
+/** In the main slot a club that squats one way squats no other way (method 13); hinges stay. */
+const isOtherSquat = (
+  { family, pattern }: Exercise,
+  school: Context['brief']['schools']['mainSquat'],
+  { settings: { lifts } }: Context['method'],
+): boolean => school !== 'by profile' && family === 'squat' && !lifts.mainSquat[school].includes(pattern);
 
 /** Lifts a club's school of the olympic lifts leaves out (method 13): catches, or catches and pulls. */
 function isBarredLift(

@@ -61,7 +61,7 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
   mainSquat: {
     name: 'The main squat',
     told: 'One squat for all makes teaching, records and racks simple. By profile gives each squad the lift that covers what its sport and its gaps ask.',
-    changes: 'Which lift the Bench prefers as the main one.',
+    changes: 'Which squat the Bench may take as the main lift, and prefers.',
   },
   feet: {
     name: 'Feet in slow lifts',

@@ -1,0 +1,84 @@
+import { describe, expect, it, test } from 'vitest';
+import { LIBRARY, METHOD } from '$catalog';
+import { brief } from '../../../tests/fixtures';
+import { getExercise, overlayLibrary, type Library } from '../library';
+import type { Schools } from '../method';
+import { makeContext, solveCard, type Brief } from '.';
+import { slotOptions } from './options';
+
+const solve = (over: Partial<Brief>, library: Library = LIBRARY) =>
+  solveCard(brief({ minutes: 75, ...over }), library, METHOD);
+const lines = (schools: Partial<Schools>, over: Partial<Brief> = {}) => {
+  const solved = solve({ ...over, schools: { ...brief().schools, ...schools } });
+  if (!solved.ok) throw new Error(JSON.stringify(solved.issues));
+  return solved.value.card.lines;
+};
+const SPECIFIC = { phase: 'specific' } as const;
+
+describe('schools change the card at once', () => {
+  test.each([
+    ['front', 'squat-front'],
+    ['box', 'squat-box'],
+    ['high-bar', 'squat-back'],
+  ] as const)('main squat %s: no other squat is offered as the main lift', (mainSquat, pattern) => {
+    const context = makeContext(brief({ ...SPECIFIC, schools: { ...brief().schools, mainSquat } }), LIBRARY, METHOD);
+    const slot = METHOD.templates.full!.slots.find(({ main }) => main)!;
+    const squats = slotOptions(slot, context).options.filter(({ exercise }) => exercise.family === 'squat');
+    expect(new Set(squats.map(({ exercise }) => exercise.pattern))).toEqual(new Set([pattern]));
+  });
+
+  it('the trap-bar school leads with the trap bar', () => {
+    const main = lines({ mainSquat: 'trap-bar' }, SPECIFIC).find(({ slot }) => slot === 'main')!;
+    expect(main.exerciseId).toBe('trap-bar-deadlift');
+  });
+
+  it('dense jumps rest a short while, self-paced ones when ready', () => {
+    const rest = (jumpRest: Schools['jumpRest']) =>
+      lines({ jumpRest }, SPECIFIC).find(({ slot }) => slot === 'jump-1')!.dose.restSeconds;
+    expect(rest('full')).toBeGreaterThanOrEqual(METHOD.settings.rest.fullSeconds);
+    expect(rest('dense')).toBe(METHOD.settings.rest.denseSeconds);
+    expect(rest('self-paced')).toBeNull();
+  });
+
+  it('a club that rests the day before an event gets no card, and is told why', () => {
+    const eve = { day: '2026-11-27', events: [{ day: '2026-11-28', kind: 'league' as const }] };
+    expect(solve({ ...eve }).ok).toBe(true);
+    const rest = solve({ ...eve, schools: { ...brief().schools, dayBefore: 'rest' } });
+    expect(rest.ok ? [] : rest.issues.map(({ code }) => code)).toEqual(['rest_before_event']);
+  });
+
+  it('olympic lifts are chosen as far as the school goes', () => {
+    const eve = { day: '2026-11-27', events: [{ day: '2026-11-28', kind: 'league' as const }] };
+    const offered = (olympicLifts: Schools['olympicLifts']) => {
+      const solved = solve({ ...eve, schools: { ...brief().schools, olympicLifts } });
+      return solved.ok
+        ? (solved.value.swaps.fast ?? []).map(({ exerciseId }) => getExercise(LIBRARY, exerciseId).pattern)
+        : [];
+    };
+    const { catches, pulls } = METHOD.settings.lifts;
+    expect(offered('none').filter((pattern) => [...catches, ...pulls].includes(pattern))).toEqual([]);
+    expect(offered('pulls and derivatives').filter((pattern) => catches.includes(pattern))).toEqual([]);
+  });
+
+  it('straight-line keeps the dose in the third week where blocks raise it', () => {
+    const sets = (loading: Schools['loading']) =>
+      lines({ loading }, { ...SPECIFIC, weekOfBlock: 3 }).reduce((sum, { dose }) => sum + dose.sets, 0);
+    expect(sets('straight-line')).toBeLessThanOrEqual(sets('blocks'));
+  });
+});
+
+it('a demand raised in the club’s own copy of a sport is chosen for', () => {
+  const sport = LIBRARY.sports.get(brief().sportId)!;
+  const covers = (library: Library) => {
+    const solved = solve(SPECIFIC, library);
+    return solved.ok
+      ? solved.value.card.lines.reduce(
+          (sum, line) => sum + (getExercise(library, line.exerciseId).demands.groin ?? 0) * line.dose.sets,
+          0,
+        )
+      : 0;
+  };
+  const demands = Object.fromEntries(Object.keys(sport.demands).map((demand) => [demand, demand === 'groin' ? 5 : 1]));
+  const raised = overlayLibrary(LIBRARY, [{ kind: 'sport', id: sport.id, json: { ...sport, demands }, base: sport }]);
+  expect(covers(raised)).toBeGreaterThan(covers(LIBRARY));
+});
