@@ -101,7 +101,9 @@ test('a sport copied and a demand raised: the Bench chooses otherwise, and back 
   ] as const) {
     await page.getByLabel(`Weight of ${demand}`).fill(weight);
     await page.getByLabel(`Weight of ${demand}`).press('Enter');
-    await expect(page.locator('tr', { hasText: demand }).first()).toContainText('built in');
+    await expect(
+      page.getByRole('row').filter({ has: page.getByRole('rowheader', { name: demand, exact: true }) }),
+    ).toContainText('built in');
   }
   await expect(page.getByText('the club’s own copy')).toBeVisible();
   expect(await names()).not.toBe(before);
@@ -139,9 +141,9 @@ test('out as CSV, one cue changed, in again: just that change; a broken file tak
   await page.getByRole('button', { name: 'Take in 1 change' }).click();
   await expect(page.getByText('1 taken in.')).toBeVisible();
   await page.goto('/library/goblet-squat');
-  await expect(page.locator('.words')).toContainText('Bell under the chin.');
+  await expect(page.locator('section.words')).toContainText('Bell under the chin.');
   await page.getByRole('button', { name: 'Put the built-in one back' }).click();
-  await expect(page.locator('.words')).toContainText('Bell at the breastbone.');
+  await expect(page.locator('section.words')).toContainText('Bell at the breastbone.');
 
   await page.goto('/library/exchange');
   await ready(page);
@@ -183,7 +185,7 @@ test('a number of the method is changed, refused when silly, and put back', asyn
   await signIn(page);
   await page.goto('/settings/method?table=doses&row=D-LAND');
   await ready(page);
-  const from = page.getByLabel('sets · from');
+  const from = page.getByLabel('sets · from', { exact: true });
   await from.fill('9');
   await from.press('Enter');
   await expect(page.getByText('may not be above the second')).toBeVisible();

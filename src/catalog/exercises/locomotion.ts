@@ -30,6 +30,8 @@ export const LOCOMOTION = [
   travel({
     id: 'crawl-knees-up',
     name: 'Crawl, knees up',
+    space: 'none',
+    station: 'open',
     pattern: 'crawl',
     secondsPerRep: 3,
     share: { upperPush: 0.3, trunkAntiRotation: 0.34, quadriceps: 0.24, hipFlexors: 0.12 },
@@ -51,6 +53,8 @@ export const LOCOMOTION = [
   travel({
     id: 'inchworm',
     name: 'Inchworm',
+    space: 'none',
+    station: 'open',
     pattern: 'inchworm',
     doseUnit: 'reps',
     secondsPerRep: 8,
@@ -63,6 +67,8 @@ export const LOCOMOTION = [
   travel({
     id: 'knee-hug-lunge',
     name: 'Knee hug to lunge',
+    space: 'none',
+    station: 'open',
     pattern: 'knee-hug',
     doseUnit: 'reps',
     per: 'side',
@@ -190,6 +196,8 @@ export const LOCOMOTION = [
   travel({
     id: 'crawl-knees-down',
     name: 'Crawl, knees down',
+    space: 'none',
+    station: 'open',
     pattern: 'crawl',
     secondsPerRep: 2.6,
     speed: 'slow',
@@ -202,6 +210,8 @@ export const LOCOMOTION = [
   travel({
     id: 'crawl-backward',
     name: 'Crawl backward, knees up',
+    space: 'none',
+    station: 'open',
     pattern: 'crawl',
     secondsPerRep: 3.2,
     speed: 'slow',
@@ -213,6 +223,8 @@ export const LOCOMOTION = [
   travel({
     id: 'crawl-sideways',
     name: 'Crawl sideways, knees up',
+    space: 'none',
+    station: 'open',
     pattern: 'crawl',
     plane: 'frontal',
     per: 'side',

@@ -89,7 +89,8 @@ export const load: PageServerLoad = async ({ locals, params }) => {
 export const actions: Actions = {
   putBack: async ({ locals, params }) => {
     const { clubId, userId } = identityOf(locals);
-    return withClub(clubId, async (tx) => {
+    // a redirect thrown inside the transaction would take it back
+    const done = await withClub(clubId, async (tx) => {
       const club = await loadClub(tx);
       if (!LIBRARY.exercises.has(params.id)) {
         // a club's own entry that stands on a card stays, so that the card can still be read
@@ -101,10 +102,12 @@ export const actions: Actions = {
         if (line)
           return fail(400, { message: 'It stands on a card. Swap it there first; the history keeps its name.' });
         await putBack(tx, club, userId, 'exercise', params.id);
-        redirect(303, '/library');
+        return { gone: true, message: '' };
       }
       await putBack(tx, club, userId, 'exercise', params.id);
-      return { message: 'The built-in entry counts again.' };
+      return { gone: false, message: 'The built-in entry counts again.' };
     });
+    if ('gone' in done && done.gone) redirect(303, '/library');
+    return done;
   },
 };

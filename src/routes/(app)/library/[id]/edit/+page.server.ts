@@ -43,7 +43,8 @@ export const actions: Actions = {
     const typed = Object.fromEntries(
       [...data.entries()].map(([field, value]) => [field, typeof value === 'string' ? value : '']),
     );
-    return withClub(clubId, async (tx) => {
+    // a redirect thrown inside the transaction would take it back
+    const kept = await withClub(clubId, async (tx) => {
       const club = await loadClub(tx);
       const base = open(club, params.id);
       const read = readEntryForm(typed, base);
@@ -59,8 +60,10 @@ export const actions: Actions = {
       );
       if (twin) return fail(400, { errors: { name: ['Another exercise already has this name.'] }, typed });
       await keepEntry(tx, club, userId, 'exercise', entry);
-      redirect(303, `/library/${entry.id}`);
+      return { id: entry.id };
     });
+    if ('id' in kept) redirect(303, `/library/${kept.id}`);
+    return kept;
   },
 };
 
