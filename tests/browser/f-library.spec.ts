@@ -3,7 +3,9 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import { openBench, ready, setToday, signIn, TUESDAY } from './app';
 
-test.beforeAll(() => setToday(TUESDAY));
+test.beforeAll(() => {
+  setToday(TUESDAY);
+});
 
 const found = (page: Page) => page.locator('main ul li a .name');
 

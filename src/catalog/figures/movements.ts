@@ -6,7 +6,6 @@ type Stand = Partial<Omit<StandPose, 'kind' | 'name'>>;
 /** Ankle and knee at the bottom of a squat. */
 export const DEEP: [number, number] = [33, 128];
 export const LEVEL: [number, number] = [29, 108];
-export const HALF: [number, number] = [22, 72];
 export const UPRIGHT_SHIN: [number, number] = [17, 92];
 
 /** A hold that puts a bar where the trunk must lean under it. */

@@ -10,7 +10,6 @@ export const arms = (shoulder: number, elbow: number): Arms => ({ shoulder, elbo
 export const AT_SIDES = arms(-4, 10);
 export const AHEAD = arms(84, 6);
 export const ON_HIPS = arms(-38, 84);
-export const CROSSED = arms(20, 110);
 export const UP = arms(176, 4);
 
 /** On the feet, tall and balanced unless said otherwise. */

@@ -14,7 +14,6 @@ import {
   ON_HIPS,
   post,
   stand,
-  to,
   wall,
   type Figures,
 } from './pose';

@@ -196,7 +196,7 @@ export function rowToExercise(
   if (!parsed.success)
     for (const issue of parsed.error.issues) {
       const field = String(issue.path[0]);
-      const column = COLUMN_OF[field] ?? (EXERCISE_COLUMNS.find((one) => one === field) as ExerciseColumn | undefined);
+      const column = COLUMN_OF[field] ?? EXERCISE_COLUMNS.find((one) => one === field);
       if (column && !issues.some((one) => one.column === column)) refuse(column);
     }
   return parsed.success && issues.length === 0 ? { ok: true, value: parsed.data } : { ok: false, issues };

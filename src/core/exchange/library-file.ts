@@ -11,7 +11,6 @@ export const libraryFileSchema = z.object({
   ladders: z.array(ladderSchema).optional(),
   sports: z.array(sportSchema).optional(),
 });
-export type LibraryFile = z.infer<typeof libraryFileSchema>;
 
 /** The published JSON Schema (draft 2020-12) of a library file, made from the schemas the application reads with. */
 export const libraryJsonSchema = (): object =>

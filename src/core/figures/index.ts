@@ -3,5 +3,5 @@ export * from './solve-pose';
 export * from './between';
 export * from './check-figure';
 export * from './draw-figure';
-export { centreOfMass, type Skeleton } from './skeleton';
+export { centreOfMass } from './skeleton';
 export { LENGTH } from './body';

@@ -1,6 +1,5 @@
 import { findNodeAtLocation, parseTree, type Node, type ParseError, printParseErrorCode } from 'jsonc-parser';
 import Papa from 'papaparse';
-import { LIBRARY } from '$catalog';
 import { FIGURES } from '$catalog/figures';
 import { EXERCISE_COLUMNS, libraryFileSchema, rowToExercise, type ExerciseRow } from '$core/exchange';
 import {
@@ -91,7 +90,7 @@ function withLadderOf(one: Entry, library: Library): EntryKinds[EntryKind] {
 function show(entry: object, field: string): string {
   const value = (entry as Record<string, unknown>)[field];
   if (Array.isArray(value) && value.every((one) => typeof one === 'string')) return value.join(' | ');
-  return typeof value === 'string' ? value : (JSON.stringify(value) ?? '—');
+  return typeof value === 'string' ? value : JSON.stringify(value);
 }
 
 function readJson(text: string): { issues: FileIssue[]; entries: Entry[] } {
@@ -157,7 +156,7 @@ function readCsv(text: string): { issues: FileIssue[]; entries: Entry[] } {
   const issues: FileIssue[] = [];
   const entries: Entry[] = [];
   let line = 2;
-  const clean = text.replace(/^﻿/, '');
+  const clean = text.replace(/^\uFEFF/, '');
   const header = Papa.parse<string[]>(clean, { preview: 1 }).data[0] ?? [];
   const missing = EXERCISE_COLUMNS.filter((column) => !header.includes(column));
   const unknown = header.filter((column) => !(EXERCISE_COLUMNS as readonly string[]).includes(column));
@@ -240,6 +239,3 @@ export function libraryFile(library: Library): {
     sports: [...library.sports.values()],
   };
 }
-
-/** The library as it ships. */
-export const builtInFile = () => libraryFile(LIBRARY);

@@ -30,9 +30,7 @@
   const STAY_S = 0.7;
 
   const solved = $derived(figure.positions.map(solvePose));
-  const drawn = $derived(
-    solved.map((s, i) => drawSkeleton(s, figure, figure.positions[i] ?? figure.positions[0]!, work)),
-  );
+  const drawn = $derived(figure.positions.map((position) => drawSkeleton(solvePose(position), figure, position, work)));
   const box = $derived.by(() => {
     const all = drawn.map(boundsOf);
     return {

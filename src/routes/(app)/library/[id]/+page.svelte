@@ -6,7 +6,9 @@
   import FamilyGlyph from '$lib/ui/glyphs/FamilyGlyph.svelte';
 
   let { data, form } = $props();
+  const SQUARES = ['□□□', '■□□', '■■□', '■■■'];
   const e = $derived(data.exercise);
+  const rungs = $derived((data.ladder?.rungs ?? []).map((text: string, i: number) => ({ text, number: i + 1 })).reverse());
   const percent = (share: number): string => `${String(Math.round(share * 100))} %`;
   const range = ([low, high]: readonly [number, number]): string =>
     low === high ? String(low) : `${String(low)}–${String(high)}`;
@@ -109,7 +111,7 @@
     <ul class="demands">
       {#each data.demands as { demand, points } (demand)}
         <li>
-          <span>{demand}</span><span aria-label="{points} of 3">{'■'.repeat(points)}{'□'.repeat(3 - points)}</span>
+          <span>{demand}</span><span aria-label="{points} of 3">{SQUARES[points]}</span>
         </li>
       {/each}
     </ul>
@@ -122,9 +124,9 @@
     {#if data.ladder}
       <h2><a href="/library/ladders?ladder={data.ladder.id}">{data.ladder.name}</a></h2>
       <ol class="ladder" reversed>
-        {#each [...data.ladder.rungs.entries()].reverse() as [i, rung] (i)}
-          <li class:here={i + 1 === data.ladder.rung} aria-current={i + 1 === data.ladder.rung ? 'true' : undefined}>
-            {rung}
+        {#each rungs as { text, number } (number)}
+          <li class:here={number === data.ladder.rung} aria-current={number === data.ladder.rung ? 'true' : undefined}>
+            {text}
           </li>
         {/each}
       </ol>

@@ -48,6 +48,7 @@
       series: [side(data.a.name, data.a.weights, false), ...(data.b ? [side(data.b.name, data.b.weights, true)] : [])],
     };
   };
+  const beside = $derived(data.b ? data.b.key : '');
   const save = (): void => {
     if (!drawn) return;
     const link = document.createElement('a');
@@ -81,8 +82,8 @@
     <Select
       size="sm"
       labelText="Beside it"
-      selected={data.b?.key ?? ''}
-      on:update={({ detail }) => String(detail ?? '') !== (data.b?.key ?? '') && go('b', String(detail ?? ''))}
+      selected={beside}
+      on:update={({ detail }) => String(detail) !== beside && go('b', String(detail))}
     >
       <SelectItem value="" text="nothing" />
       {#each data.options as { key, name } (key)}<SelectItem value={key} text={name} />{/each}

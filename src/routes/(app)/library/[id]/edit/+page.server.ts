@@ -6,7 +6,7 @@ import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
 import { loadClub, type ClubContext } from '$lib/server/repositories/club-context';
 import { keepEntry } from '$lib/server/services/keep-entry';
-import { formOf, readEntryForm } from '$lib/model/entry-form';
+import { formOf, readEntryForm } from '$lib/server/services/entry-form';
 import { EQUIPMENT } from '$lib/model/kit';
 import { clubPage } from '$lib/server/services/page-thread';
 import type { Actions, PageServerLoad } from './$types';

@@ -5,6 +5,8 @@
   import { DEMAND_WORDS, MUSCLE_WORDS } from '$lib/messages';
 
   let { data, form } = $props();
+  const numberTyped = (typed: FormDataEntryValue | null): number =>
+    typeof typed === 'string' ? Number(typed.replace(',', '.')) || 0 : 0;
   const value = (field: string): string => form?.typed[field] ?? (data.values as Record<string, string>)[field] ?? '';
   const error = (field: string): string | undefined =>
     (form?.errors as Record<string, string[]> | undefined)?.[field]?.[0];
@@ -28,10 +30,7 @@
   const count = (): void => {
     if (!box) return;
     const typed = new FormData(box);
-    total = MUSCLES.reduce(
-      (sum, muscle) => sum + (Number(String(typed.get(`share.${muscle}`)).replace(',', '.')) || 0),
-      0,
-    );
+    total = MUSCLES.reduce((sum, muscle) => sum + numberTyped(typed.get(`share.${muscle}`)), 0);
   };
   $effect(count);
 </script>
