@@ -4,6 +4,8 @@ import { join } from 'node:path';
 import { chromium } from '@playwright/test';
 import { LIBRARY, METHOD } from '../src/catalog';
 import { solveCard } from '../src/core/choose';
+import { findEntries } from '../src/core/library';
+import { libraryIndex } from '../src/lib/server/services/library-index';
 import { athlete, brief } from '../tests/fixtures';
 
 /** Figures the Bench and the floor are designed for; run through `npm run bench`. A timing is read, never asserted. */
@@ -32,6 +34,33 @@ const one = timeOf(squad.slice(0, 1));
 const all = timeOf(squad);
 say('card for 18 athletes with all their own lines, Node, median', `${all.toFixed(1)} ms`);
 say('  of it beyond the card of one athlete', `${(all - one).toFixed(1)} ms`);
+
+const many = [...LIBRARY.exercises.values()].flatMap((e) => [e, { ...e, id: `${e.id}-2` }]).slice(0, 500);
+const finder = libraryIndex(
+  { ...LIBRARY, exercises: new Map(many.map((e) => [e.id, e])) },
+  { entries: [], method: METHOD },
+);
+const ANY = {
+  families: [],
+  kit: null,
+  level: null,
+  tier: null,
+  ladder: null,
+  demand: null,
+  gentle: null,
+  groupable: false,
+  own: false,
+} as const;
+const typed = 'knee-friendly single-leg dumbbell';
+const finds: number[] = [];
+for (let i = 0; i < RUNS; i++)
+  for (let length = 1; length <= typed.length; length++) {
+    const began = performance.now();
+    findEntries(finder, typed.slice(0, length), ANY);
+    finds.push(performance.now() - began);
+  }
+say('find as you type, 500 entries, a key, median', `${median(finds).toFixed(2)} ms`);
+say('  the slowest key', `${Math.max(...finds).toFixed(2)} ms`);
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
 const page = await browser.newPage({ baseURL: base });
@@ -126,4 +155,20 @@ const taps = await bench.evaluate(async () => {
   return times;
 });
 say('a logged set visible, median', `${median(taps).toFixed(0)} ms`);
+await bench.goto('/library');
+await bench.waitForLoadState('networkidle');
+const keys = await bench.evaluate(async (text) => {
+  const times: number[] = [];
+  const box = document.querySelector<HTMLInputElement>('#find');
+  if (!box) throw new Error('bench: the library has no finder');
+  for (let length = 1; length <= text.length; length++) {
+    const began = performance.now();
+    box.value = text.slice(0, length);
+    box.dispatchEvent(new Event('input', { bubbles: true }));
+    await new Promise<void>((resolve) => requestAnimationFrame(() => setTimeout(resolve)));
+    times.push(performance.now() - began);
+  }
+  return times;
+}, typed);
+say('find as you type in the page, a key to its painted list, median', `${median(keys).toFixed(0)} ms`);
 await browser.close();

@@ -1,3 +1,4 @@
+import type { z } from 'zod';
 import { exerciseSchema, type Exercise } from '../library';
 
 /**
@@ -98,6 +99,23 @@ export const exerciseToRow = (e: Exercise): ExerciseRow => ({
 export interface CellIssue {
   readonly column: ExerciseColumn;
   readonly value: string;
+  /** what would do there, where that can be said */
+  readonly wants: CellWant | null;
+}
+export type CellWant =
+  | { readonly kind: 'number' }
+  | { readonly kind: 'one-of'; readonly words: readonly string[] }
+  | { readonly kind: 'at-least' | 'at-most'; readonly n: number; readonly of: 'items' | 'letters' | 'value' };
+
+const SIZE_OF: Readonly<Record<string, 'items' | 'letters'>> = { array: 'items', string: 'letters' };
+/** What a refused field would have taken. */
+function wantOf(issue: z.core.$ZodIssue): CellWant | null {
+  if (issue.code === 'invalid_value') return { kind: 'one-of', words: issue.values.map(String) };
+  if (issue.code === 'invalid_type' && issue.expected === 'number') return { kind: 'number' };
+  const of = issue.code === 'too_small' || issue.code === 'too_big' ? (SIZE_OF[issue.origin] ?? 'value') : 'value';
+  if (issue.code === 'too_small') return { kind: 'at-least', n: Number(issue.minimum), of };
+  if (issue.code === 'too_big') return { kind: 'at-most', n: Number(issue.maximum), of };
+  return null;
 }
 
 /** Which column a field of the entry comes from, where their names differ. */
@@ -115,8 +133,8 @@ export function rowToExercise(
   row: ExerciseRow,
 ): { ok: true; value: Exercise } | { ok: false; issues: readonly CellIssue[] } {
   const issues: CellIssue[] = [];
-  const refuse = (column: ExerciseColumn): void => {
-    issues.push({ column, value: row[column] });
+  const refuse = (column: ExerciseColumn, wants: CellWant | null = null): void => {
+    issues.push({ column, value: row[column], wants });
   };
   const items = (column: ExerciseColumn): string[] =>
     row[column]
@@ -125,7 +143,7 @@ export function rowToExercise(
       .filter(Boolean);
   const number = (column: ExerciseColumn): number => {
     const value = Number(row[column]);
-    if (row[column].trim() === '' || !Number.isFinite(value)) refuse(column);
+    if (row[column].trim() === '' || !Number.isFinite(value)) refuse(column, { kind: 'number' });
     return value;
   };
   const record = (column: ExerciseColumn): Record<string, number> =>
@@ -197,7 +215,7 @@ export function rowToExercise(
     for (const issue of parsed.error.issues) {
       const field = String(issue.path[0]);
       const column = COLUMN_OF[field] ?? EXERCISE_COLUMNS.find((one) => one === field);
-      if (column && !issues.some((one) => one.column === column)) refuse(column);
+      if (column && !issues.some((one) => one.column === column)) refuse(column, wantOf(issue));
     }
   return parsed.success && issues.length === 0 ? { ok: true, value: parsed.data } : { ok: false, issues };
 }

@@ -11,7 +11,7 @@ const TRAINS_FROM = 2;
 const NAMED_FROM = 0.1;
 
 /** The library as the finder searches it, by name. */
-export function libraryIndex(library: Library, club: ClubContext): LibraryRow[] {
+export function libraryIndex(library: Library, club: Pick<ClubContext, 'entries' | 'method'>): LibraryRow[] {
   const own = new Set(club.entries.filter(({ kind }) => kind === 'exercise').map(({ id }) => id));
   return [...library.exercises.values()]
     .map((exercise): LibraryRow => {
@@ -38,7 +38,12 @@ export function libraryIndex(library: Library, club: ClubContext): LibraryRow[] 
     .sort((a, b) => a.name.localeCompare(b.name));
 }
 
-function textOf(exercise: Exercise, demands: readonly string[], gentle: readonly string[], club: ClubContext): string {
+function textOf(
+  exercise: Exercise,
+  demands: readonly string[],
+  gentle: readonly string[],
+  club: Pick<ClubContext, 'method'>,
+): string {
   const muscles = MUSCLES.filter((muscle) => (exercise.share[muscle] ?? 0) >= NAMED_FROM);
   return [
     exercise.name,

@@ -1,7 +1,7 @@
 import { findNodeAtLocation, parseTree, type Node, type ParseError, printParseErrorCode } from 'jsonc-parser';
 import Papa from 'papaparse';
 import { FIGURES } from '$catalog/figures';
-import { EXERCISE_COLUMNS, libraryFileSchema, rowToExercise, type ExerciseRow } from '$core/exchange';
+import { EXERCISE_COLUMNS, libraryFileSchema, rowToExercise, type CellWant, type ExerciseRow } from '$core/exchange';
 import {
   changedFields,
   overlayLibrary,
@@ -179,13 +179,25 @@ function readCsv(text: string): { issues: FileIssue[]; entries: Entry[] } {
       const read = errors.length === 0 ? rowToExercise(data) : null;
       if (read?.ok) entries.push({ kind: 'exercise', entry: read.value, line });
       else if (read)
-        for (const { column, value } of read.issues)
-          issues.push({ line, column, message: `${data.id}: “${value}” does not do in this column.` });
+        for (const { column, value, wants } of read.issues)
+          issues.push({
+            line,
+            column,
+            message: `${data.id}: “${value}” does not do in this column.${wants ? ` ${wantWords(wants)}` : ''}`,
+          });
       line = clean.slice(0, meta.cursor).split('\n').length;
     },
   });
   return { issues, entries };
 }
+
+const wantWords = (wants: CellWant): string => {
+  if (wants.kind === 'number') return 'It takes a number.';
+  if (wants.kind === 'one-of') return `It takes one of: ${wants.words.join(', ')}.`;
+  const bound = `${wants.kind === 'at-least' ? 'at least' : 'at most'} ${String(wants.n)}`;
+  if (wants.of === 'items') return `It takes ${bound}, joined by “ | ”.`;
+  return `It takes ${bound}${wants.of === 'letters' ? ' letters' : ''}.`;
+};
 
 function twice(entries: readonly Entry[]): FileIssue[] {
   const seen = new Set<string>();

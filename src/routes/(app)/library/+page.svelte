@@ -29,6 +29,8 @@
   const needs = (entry: { allOf: readonly string[]; anyOf: readonly string[] }): string =>
     [...entry.allOf, ...(entry.anyOf.length > 0 ? [entry.anyOf.join(' or ')] : [])].join(' + ') || 'nothing';
 
+  /** on a narrow screen the filters wait until asked for */
+  let narrowing = $state(false);
   onMount(() => {
     box?.focus();
     return bindKeys({
@@ -46,8 +48,16 @@
   <header>
     <h1>Library</h1>
     <LibraryTabs />
+    <button
+      class="narrow quiet"
+      aria-expanded={narrowing}
+      aria-controls="narrow"
+      onclick={() => (narrowing = !narrowing)}
+    >
+      Narrow it down
+    </button>
   </header>
-  <aside aria-label="Narrow it down">
+  <aside id="narrow" class:open={narrowing} aria-label="Narrow it down">
     <Select size="sm" labelText="Kit at hand" bind:selected={finder.kitId}>
       <SelectItem value="" text="Any" />
       {#each data.kits as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
@@ -159,6 +169,10 @@
     grid-column: 1 / -1;
     padding: 14px 24px 0;
   }
+  .narrow {
+    display: none;
+    margin-top: 12px;
+  }
   aside {
     padding: 16px 16px 32px 24px;
     display: grid;
@@ -179,6 +193,7 @@
   }
   input[type='search'] {
     border: 0;
+    padding-inline: 8px;
     background: transparent;
     color: var(--ink);
     height: 40px;
@@ -271,6 +286,12 @@
   @media (max-width: 900px) {
     .page {
       grid-template-columns: minmax(0, 1fr);
+    }
+    .narrow {
+      display: inline-block;
+    }
+    aside:not(.open) {
+      display: none;
     }
     aside {
       grid-template-columns: 1fr 1fr;

@@ -8,7 +8,9 @@
   let { data, form } = $props();
   const SQUARES = ['□□□', '■□□', '■■□', '■■■'];
   const e = $derived(data.exercise);
-  const rungs = $derived((data.ladder?.rungs ?? []).map((text: string, i: number) => ({ text, number: i + 1 })).reverse());
+  const rungs = $derived(
+    (data.ladder?.rungs ?? []).map((text: string, i: number) => ({ text, number: i + 1 })).reverse(),
+  );
   const percent = (share: number): string => `${String(Math.round(share * 100))} %`;
   const range = ([low, high]: readonly [number, number]): string =>
     low === high ? String(low) : `${String(low)}–${String(high)}`;
