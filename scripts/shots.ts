@@ -66,7 +66,7 @@ await page.locator('#find').fill('knee-friendly single-leg');
 await shot(page, 'library');
 await page.locator('#find').fill('');
 await page.getByRole('button', { name: 'Figures' }).click();
-await page.getByRole('button', { name: 'jump', exact: true }).click();
+await page.locator('.families').getByText('jump', { exact: true }).click();
 await shot(page, 'figures');
 await page.goto('/library/single-leg-deadlift');
 await shot(page, 'exercise');
