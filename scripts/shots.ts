@@ -73,6 +73,7 @@ await shot(page, 'exercise');
 await page.goto('/library/ladders?ladder=horizontal');
 await shot(page, 'ladders');
 await page.goto('/library/sports?a=team-handball&b=ultimate');
+await page.getByRole('button', { name: 'Save as image' }).waitFor();
 await shot(page, 'sports');
 await page.goto('/settings');
 await shot(page, 'schools');

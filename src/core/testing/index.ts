@@ -3,3 +3,8 @@ export * from './one-rep-max-summary';
 export * from './percent-for';
 export * from './jump-height';
 export * from './known-tiers';
+export * from './reactive-strength';
+export * from './ratios';
+export * from './jump-profile';
+export * from './sprint-profile';
+export * from './reliability';
