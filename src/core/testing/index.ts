@@ -8,3 +8,7 @@ export * from './ratios';
 export * from './jump-profile';
 export * from './sprint-profile';
 export * from './reliability';
+export * from './test-spec';
+export * from './outcome';
+export * from './check-value';
+export * from './read-cell';

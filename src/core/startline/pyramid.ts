@@ -1,0 +1,105 @@
+import type { Sport } from '../library';
+import { outcomeOf, type Outcome, type TestSpecs, type TierName } from '../testing';
+import { TIER_NAMES, type TestRecord } from '../testing';
+import type { StartSettings } from './settings';
+
+export type TierState = 'passed' | 'failed' | 'unknown';
+
+/** One tier with the tests it is judged by here, and what each says. */
+export interface TierReading {
+  readonly tier: TierName;
+  readonly state: TierState;
+  readonly failed: readonly string[];
+  readonly missing: readonly string[];
+  readonly passed: readonly string[];
+}
+
+export type Outcomes = ReadonlyMap<string, Outcome>;
+
+/** All tests of an athlete as they stand today. */
+export function outcomesOf(records: readonly TestRecord[], specs: TestSpecs, today: string): Outcomes {
+  const byTest = new Map<string, TestRecord[]>();
+  for (const record of records) {
+    const own = byTest.get(record.test);
+    if (own) own.push(record);
+    else byTest.set(record.test, [record]);
+  }
+  return new Map(
+    [...byTest].flatMap(([id, own]) => {
+      const spec = specs.get(id);
+      return spec ? [[id, outcomeOf(spec, own, today)] as const] : [];
+    }),
+  );
+}
+
+/** Relative strength of squat and hinge: the better of the lifts that tell, by body mass; null where unknown. */
+export interface RelativeStrength {
+  readonly squat: number | null;
+  readonly hinge: number | null;
+}
+
+export function relativeStrength(
+  outcomes: Outcomes,
+  bodyMassKg: number | null,
+  { ratios }: StartSettings,
+): RelativeStrength {
+  const best = (lifts: Readonly<Record<string, number>>): number | null => {
+    const estimates = Object.entries(lifts).flatMap(([id, ratio]) => {
+      const outcome = outcomes.get(id);
+      const value = outcome && !outcome.stale ? outcome.sides.both?.value : undefined;
+      return value === undefined ? [] : [value / ratio];
+    });
+    return estimates.length > 0 && bodyMassKg ? Math.max(...estimates) / bodyMassKg : null;
+  };
+  return { squat: best(ratios.squat), hinge: best(ratios.hinge) };
+}
+
+export interface StrengthTarget {
+  readonly squat: number;
+  readonly hinge: number;
+}
+
+export interface PyramidInput {
+  readonly outcomes: Outcomes;
+  readonly strength: RelativeStrength;
+  readonly target: StrengthTarget;
+  readonly sport: Sport;
+  /** R6 belongs to range when the hip limits or complains (method 4) */
+  readonly needsHipFlexor: boolean;
+}
+
+/** The four tiers, from the ground up (method 4, "passing a tier"). */
+export function readPyramid(input: PyramidInput, settings: StartSettings): TierReading[] {
+  const { outcomes, strength, target, sport, needsHipFlexor } = input;
+  const { tests } = settings;
+  const needs: Record<TierName, readonly string[]> = {
+    range: [...tests.range, ...(needsHipFlexor ? ['R6'] : [])],
+    control: tests.control,
+    force: tests.force,
+    skill: [...tests.skill, ...(sport.demands['deceleration-cutting'] >= settings.cutsFrom ? ['K3'] : [])],
+  };
+  return TIER_NAMES.map((tier) => {
+    const state = (id: string): TierState => {
+      if (id === 'squat' || id === 'hinge') {
+        const value = strength[id];
+        return value === null ? 'unknown' : value >= target[id] ? 'passed' : 'failed';
+      }
+      const own = outcomes.get(id)?.state ?? 'unknown';
+      if (own !== 'unknown' || tier !== 'control') return own;
+      // a passed harder screen counts for an easier one never tested; past its time is not never (START-3)
+      const later = tests.control.slice(tests.control.indexOf(id) + 1);
+      return !outcomes.has(id) && later.some((harder) => outcomes.get(harder)?.state === 'passed')
+        ? 'passed'
+        : 'unknown';
+    };
+    const of = (wanted: TierState): string[] => needs[tier].filter((id) => state(id) === wanted);
+    const [failed, missing, passed] = [of('failed'), of('unknown'), of('passed')];
+    return {
+      tier,
+      failed,
+      missing,
+      passed,
+      state: failed.length > 0 ? 'failed' : missing.length > 0 ? 'unknown' : 'passed',
+    };
+  });
+}

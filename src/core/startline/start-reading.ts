@@ -1,0 +1,259 @@
+import type { Day } from '../calendar';
+import type { Library, Sport } from '../library';
+import type { ActiveComplaint } from '../safety';
+import { bestOf, type Noise, type TestRecord, type TestSpec, type TestSpecs, type TierName } from '../testing';
+import { auditWork, type Audit, type RecentWork } from './audit';
+import { readChain, type ChainLink } from './chain';
+import type { FocusId } from './focus';
+import { readLever, type LeverReading, type SquadJumps } from './lever';
+import { nextTests, type NextTest } from './next-test';
+import {
+  outcomesOf,
+  readPyramid,
+  relativeStrength,
+  type Outcomes,
+  type RelativeStrength,
+  type TierReading,
+} from './pyramid';
+import type { StartSettings } from './settings';
+
+export type { Lever } from './lever';
+export type { FocusId } from './focus';
+export type { TierState } from './pyramid';
+
+/** What a reading asks of the next card, most urgent first. */
+export type ChangeCode =
+  | 'complaint_limits'
+  | 'bottom_of_ranges'
+  | 'medium_tier_at_most'
+  | 'loads_by_reserve'
+  | 'daily_drills'
+  | 'range_in_prep'
+  | 'above_at_maintenance'
+  | 'control_rung'
+  | 'strength_first'
+  | 'hinge_first'
+  | 'calf_first'
+  | 'skill_rung'
+  | 'slow_jumps'
+  | 'fast_contacts'
+  | 'fast_lifts'
+  | 'gentle_knee'
+  | 'gentle_hip'
+  | 'one_foot_jumps'
+  | 'two_foot_jumps';
+
+export interface StartInput {
+  readonly records: readonly TestRecord[];
+  readonly today: Day;
+  readonly bodyMassKg: number | null;
+  readonly ageYears: number | null;
+  readonly sport: Sport;
+  readonly complaints: readonly ActiveComplaint[];
+  readonly lastDone: Readonly<Record<string, Day>>;
+  readonly work: readonly RecentWork[];
+  readonly squad: SquadJumps;
+  /** the typical error of a test, the squad's own or assumed */
+  readonly noise: (spec: TestSpec, value: number) => Noise;
+}
+
+/** Where an athlete stands and what limits them (START-1…9). */
+export interface StartReading {
+  readonly outcomes: Outcomes;
+  readonly tiers: readonly TierReading[];
+  readonly limiting: TierName | null;
+  readonly strength: RelativeStrength;
+  readonly target: { readonly squat: number; readonly hinge: number };
+  /** why range is short, when it is */
+  readonly rangeShort: 'ankle' | 'hip' | 'hip-flexor' | 'posterior' | null;
+  /** the rung of the control ladder to start on; null when a screen of it is unknown and none failed */
+  readonly controlRung: number | null;
+  readonly lever: LeverReading | null;
+  /** a tier is unknown: the lever is preliminary */
+  readonly preliminary: boolean;
+  readonly jumper: { readonly kind: 'one-foot' | 'two-foot' | 'even'; readonly differenceM: number } | null;
+  readonly chain: readonly ChainLink[];
+  readonly audit: Audit;
+  readonly focus: FocusId | null;
+  readonly next: readonly NextTest[];
+  readonly changes: readonly ChangeCode[];
+}
+
+/** Reads one athlete from results, complaints and recent work; the coach decides what is made of it. */
+export function readStartLine(
+  input: StartInput,
+  specs: TestSpecs,
+  settings: StartSettings,
+  library: Library,
+): StartReading {
+  const { today, sport, complaints } = input;
+  const outcomes = outcomesOf(input.records, specs, today);
+  const young = input.ageYears !== null && input.ageYears < settings.youngUnder;
+  const target = young ? settings.youngTarget : settings.target;
+  const strength = relativeStrength(outcomes, input.bodyMassKg, settings);
+  const hipComplaint = complaints.some(({ place }) => HIP_PLACES.includes(place));
+  const squat = outcomes.get('R2')?.state;
+  const heels = outcomes.get('R3');
+  const hipLimited = squat === 'failed' && heels?.stale === false && heels.sides.both?.value === 0;
+  const tiers = readPyramid(
+    { outcomes, strength, target, sport, needsHipFlexor: hipLimited || hipComplaint },
+    settings,
+  );
+  const limiting = tiers.find(({ state }) => state === 'failed')?.tier ?? null;
+  const failed = (tier: TierName): readonly string[] => tiers.find((one) => one.tier === tier)?.failed ?? [];
+  const rangeShort = shortRange(failed('range'), heels?.stale === false ? (heels.sides.both?.value ?? null) : null);
+  const value = (id: string): number | null => {
+    const spec = specs.get(id);
+    return spec ? bestOf(outcomes.get(id), spec) : null;
+  };
+  const lever = limiting
+    ? null
+    : readLever(
+        {
+          cmjM: value('cmj'),
+          sjM: value('sj'),
+          rsi: value('rsi-10-5') ?? value('drop-rsi'),
+          relativeSquat: strength.squat,
+          squatTarget: target.squat,
+          squad: input.squad,
+        },
+        settings,
+      );
+  const jumper = jumperType(value('approach-one'), value('approach-two'), input, specs);
+  const audit = auditWork(input.work, library, settings);
+  const gentle = gentleStart(audit, complaints);
+  const focus = focusOf(limiting, rangeShort, failed, lever?.lever ?? null, gentle);
+  const barred = (spec: TestSpec): boolean =>
+    (spec.fromYears !== null && input.ageYears !== null && input.ageYears < spec.fromYears) ||
+    (complaints.some(({ place }) => LEG_PLACES.includes(place)) && HARD_ON_LEGS.includes(spec.id));
+  const unknown = (tier: TierName): boolean => tiers.some((one) => one.tier === tier && one.state === 'unknown');
+  return {
+    outcomes,
+    tiers,
+    limiting,
+    strength,
+    target,
+    rangeShort,
+    controlRung: controlRung(failed('control'), tiers, settings),
+    lever,
+    preliminary: tiers.some(({ state }) => state === 'unknown'),
+    jumper,
+    chain: readChain(outcomes, input.lastDone, library, today, settings),
+    audit,
+    focus,
+    next: nextTests(tiers, outcomes, specs, settings, barred),
+    changes: [
+      ...(complaints.length > 0 ? (['complaint_limits'] as const) : []),
+      ...(unknown('range') || unknown('control') || unknown('skill')
+        ? (['bottom_of_ranges', 'medium_tier_at_most'] as const)
+        : []),
+      ...(unknown('force') ? (['loads_by_reserve'] as const) : []),
+      ...(focus ? CHANGES[focus] : []),
+      ...(jumper && jumper.kind !== 'even'
+        ? ([jumper.kind === 'one-foot' ? 'one_foot_jumps' : 'two_foot_jumps'] as const)
+        : []),
+    ],
+  };
+}
+
+const LEG_PLACES = ['foot', 'ankle', 'calf', 'shin', 'knee', 'front-thigh', 'back-thigh', 'groin', 'hip'];
+const HIP_PLACES = ['front-thigh', 'groin', 'hip'];
+/** All-out jumps, hops and runs: not while a leg complains. */
+const HARD_ON_LEGS = [
+  'cmj',
+  'sj',
+  'approach-one',
+  'approach-two',
+  'broad-jump',
+  'hop',
+  'rsi-10-5',
+  'drop-rsi',
+  'sprint-5',
+  'sprint-10',
+  'sprint-20',
+  'sprint-30',
+  'change-of-direction',
+  'nordic',
+  'C6',
+  'C7',
+];
+
+const RANGE_CHANGES = ['daily_drills', 'range_in_prep', 'above_at_maintenance'] as const;
+const CHANGES: Readonly<Record<FocusId, readonly ChangeCode[]>> = {
+  'range-ankle': RANGE_CHANGES,
+  'range-hip': RANGE_CHANGES,
+  'range-hip-flexor': RANGE_CHANGES,
+  'range-posterior': RANGE_CHANGES,
+  control: ['control_rung', 'above_at_maintenance'],
+  strength: ['strength_first'],
+  'hinge-strength': ['hinge_first'],
+  calf: ['calf_first'],
+  'take-off': ['skill_rung'],
+  landing: ['skill_rung'],
+  cut: ['skill_rung'],
+  'slow-ssc': ['slow_jumps'],
+  'fast-ssc': ['fast_contacts'],
+  speed: ['fast_lifts'],
+  'gentle-knee': ['gentle_knee'],
+  'gentle-hip': ['gentle_hip'],
+};
+
+/** A failed squat better on heels is short at the ankle (or the upper body); no better, at the hip. */
+function shortRange(failed: readonly string[], heels: number | null): StartReading['rangeShort'] {
+  if (failed.includes('R2')) return heels === 1 || (heels === null && failed.includes('R4')) ? 'ankle' : 'hip';
+  if (failed.includes('R4')) return 'ankle';
+  if (failed.includes('R1')) return 'posterior';
+  return failed.includes('R6') ? 'hip-flexor' : null;
+}
+
+/** The lowest rung among those of the failed screens; all passed puts the athlete on hop, hop, stick (START-3). */
+function controlRung(
+  failed: readonly string[],
+  tiers: readonly TierReading[],
+  { controlRungs }: StartSettings,
+): number | null {
+  const rungs = failed.flatMap((id) => controlRungs[id] ?? []);
+  if (rungs.length > 0) return Math.min(...rungs);
+  const passed = tiers.some(({ tier, state }) => tier === 'control' && state === 'passed');
+  return passed ? (controlRungs.passed ?? null) : null;
+}
+
+function jumperType(
+  oneM: number | null,
+  twoM: number | null,
+  { noise }: StartInput,
+  specs: TestSpecs,
+): StartReading['jumper'] {
+  const spec = specs.get('approach-one');
+  if (oneM === null || twoM === null || !spec) return null;
+  const differenceM = oneM - twoM;
+  const error = Math.SQRT2 * noise(spec, oneM).typicalError;
+  return { kind: Math.abs(differenceM) <= error ? 'even' : differenceM > 0 ? 'one-foot' : 'two-foot', differenceM };
+}
+
+/** START-5: work leaning away from the place that complains calls for the other, from the gentle end; only when nothing there is stopped. */
+function gentleStart({ leans }: Audit, complaints: readonly ActiveComplaint[]): FocusId | null {
+  const has = (places: readonly string[]): boolean =>
+    complaints.some(({ place, column }) => places.includes(place) && column !== 'stop');
+  if (leans === 'hip' && has(['knee'])) return 'gentle-knee';
+  return leans === 'knee' && has(['back-thigh', 'back']) ? 'gentle-hip' : null;
+}
+
+function focusOf(
+  limiting: TierName | null,
+  rangeShort: StartReading['rangeShort'],
+  failed: (tier: TierName) => readonly string[],
+  lever: LeverReading['lever'],
+  gentle: FocusId | null,
+): FocusId | null {
+  if (limiting === 'range') return rangeShort && `range-${rangeShort}`;
+  if (limiting === 'control') return 'control';
+  if (gentle) return gentle;
+  if (limiting === 'force') {
+    const force = failed('force');
+    return force.includes('squat') ? 'strength' : force.includes('hinge') ? 'hinge-strength' : 'calf';
+  }
+  if (limiting === 'skill')
+    return failed('skill').includes('K1') ? 'take-off' : failed('skill').includes('K2') ? 'landing' : 'cut';
+  return lever;
+}
