@@ -29,6 +29,8 @@ export const athlete = (own: Partial<AthleteFacts> = {}): AthleteFacts => ({
   },
   e1rmKg: { 'back-squat': 105, deadlift: 130 },
   complaints: [],
+  focus: null,
+  jumper: null,
   lastDone: {},
   ...own,
 });

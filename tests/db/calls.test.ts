@@ -257,6 +257,14 @@ describe('what is known of an athlete', () => {
         reps: null,
         rir: null,
         createdAt: new Date(),
+        side: 'both' as const,
+        trials: null,
+        joints: null,
+        asks: false,
+        source: 'typed',
+        typedBy: null,
+        version: 1,
+        changedAt: new Date(),
         ...own,
       }));
       return factsOf({ ...row!, birthDate: '2010-01-01', results: filled }, {}, day, METHOD);

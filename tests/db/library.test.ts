@@ -86,7 +86,7 @@ describe('a file of exercises', () => {
   });
 
   it('names line and column of what is wrong, and changes nothing', async () => {
-    const rows = [SQUAT, LIBRARY.exercises.get('back-squat')!].map((e) => exerciseToRow(e ?? SQUAT));
+    const rows = [SQUAT, LIBRARY.exercises.get('back-squat')!].map(exerciseToRow);
     const bad = Papa.unparse([rows[0], { ...rows[1], family: 'squatting' }], { columns: [...EXERCISE_COLUMNS] });
     const { issues, entries } = readLibraryFile(bad, 'exercises.csv', await clubOf(one));
     expect(issues[0]).toMatchObject({ line: 3, column: 'family', message: expect.stringContaining('one of: squat') });

@@ -7,6 +7,7 @@ import { schoolLibrary, type DoseRowId, type MethodTables } from '../method';
 import { knownTiers } from '../testing';
 import type { AthleteFacts } from '../athlete';
 import type { Brief } from './brief';
+import { emphasise } from './emphasise';
 
 /** A brief with what follows from it, worked out once and passed down. */
 export interface Context {
@@ -36,11 +37,13 @@ export function makeContext(asked: Brief, builtIn: Library, method: MethodTables
   // a card of another phase is no starting point for this one
   const brief: Brief =
     asked.previous && asked.previous.phase !== asked.phase ? { ...asked, previous: null, weekOfBlock: 1 } : asked;
-  const sport = library.sports.get(brief.sportId);
-  if (!sport) throw new RangeError(`makeContext: sportId must be in the library, got ${brief.sportId}`);
+  const asIs = library.sports.get(brief.sportId);
+  if (!asIs) throw new RangeError(`makeContext: sportId must be in the library, got ${brief.sportId}`);
+  const sport = emphasise(asIs, brief.athletes);
   const tags = matchTags(brief.day, brief.events, method.settings.week.tagReachDays);
   const liftLevel = medianLevel(brief.athletes.map((a) => a.liftLevel));
-  const known = brief.athletes.filter(isKnown).length * 2 >= Math.max(1, brief.athletes.length);
+  const most = (is: (one: AthleteFacts) => boolean): boolean =>
+    brief.athletes.filter(is).length * 2 >= Math.max(1, brief.athletes.length);
   return {
     brief,
     library,
@@ -49,8 +52,14 @@ export function makeContext(asked: Brief, builtIn: Library, method: MethodTables
     tags,
     limits: dayLimits(tags, method.settings),
     liftLevel,
-    jumpLevel: known ? medianLevel(brief.athletes.map((a) => a.jumpLevel)) : 'foundation',
-    doseLevel: doseLevelFor(liftLevel, known, brief.weekOfBlock, brief.schools.loading, weekdayOf(brief.day)),
+    jumpLevel: most(isKnown) ? medianLevel(brief.athletes.map((a) => a.jumpLevel)) : 'foundation',
+    doseLevel: doseLevelFor(
+      liftLevel,
+      most(trainsInFull),
+      brief.weekOfBlock,
+      brief.schools.loading,
+      weekdayOf(brief.day),
+    ),
     exercises: [...library.exercises.values()].sort((a, b) => (a.id < b.id ? -1 : 1)),
     patterns: new Map(
       [...new Set([...library.exercises.values()].map(({ pattern }) => pattern))].map((pattern, i) => [pattern, i]),
@@ -64,6 +73,9 @@ export function isKnown(athlete: AthleteFacts): boolean {
   const tiers = knownTiers(athlete.tests);
   return tiers.range && tiers.control && tiers.skill;
 }
+
+/** Neither unknown nor held back: a focus on range or control keeps the tiers above at the bottom of their ranges (START-1). */
+export const trainsInFull = (athlete: AthleteFacts): boolean => isKnown(athlete) && !athlete.focus?.holdsBack;
 
 function medianLevel(levels: readonly Level[]): Level {
   const sorted = levels.map((level) => LEVELS.indexOf(level)).sort((a, b) => a - b);

@@ -1,6 +1,6 @@
 import { takesLoad } from '../dose';
 import { contactsOf } from '../jumps';
-import { DEMANDS } from '../library';
+import { DEMANDS, type Demand } from '../library';
 import type { Slot } from '../method';
 import type { Reason } from '../result';
 import type { Context } from './context';
@@ -8,6 +8,8 @@ import type { Option } from './options';
 
 /** Demands named in a reason: the ones this line covers most, by the sport's weight. */
 const NAMED_DEMANDS = 2;
+/** An entry helps a focus from this demand on. */
+const HELPS_FROM = 2;
 
 /**
  * Why a line is on the card (SEL-4): what put it there, what it covers, the row it is dosed by, how it lands.
@@ -34,6 +36,20 @@ export function explainLine({ exercise, row, dose, barredShare }: Option, slot: 
       facts: { demands: covered.map(({ demand }) => demand), sport: sport.name },
     });
   else reasons.push({ code: 'part_of_template', rules: ['SEL-7'], facts: { block: slot.block } });
+
+  const helped = brief.athletes.filter(({ focus }) =>
+    Object.keys(focus?.emphasis ?? {}).some((demand) => (exercise.demands[demand as Demand] ?? 0) >= HELPS_FROM),
+  );
+  if (helped.length > 0)
+    reasons.push({
+      code: 'helps_focus',
+      rules: ['START-1'],
+      facts: {
+        focus: [...new Set(helped.flatMap(({ focus }) => focus?.name ?? []))].sort(),
+        count: helped.length,
+        of: brief.athletes.length,
+      },
+    });
 
   reasons.push({
     code: 'dosed_by',

@@ -3,7 +3,7 @@ import { chooseDose, doseLevelFor } from '../dose';
 import { getExercise } from '../library';
 import { rungOf } from '../progress';
 import type { Line } from '../session';
-import { isKnown, rowForLevel, type Context } from './context';
+import { isKnown, rowForLevel, trainsInFull, type Context } from './context';
 import { easeForDay } from './ease-for-day';
 import type { OwnLine } from './own-line';
 
@@ -12,7 +12,7 @@ export function fromLine(line: Line, athlete: AthleteFacts, context: Context): O
   const { library, method, brief, doseLevel } = context;
   const exercise = getExercise(library, line.exerciseId);
   const row = rowForLevel(line.row, athlete.liftLevel, method);
-  const level = doseLevelFor(athlete.liftLevel, isKnown(athlete), brief.weekOfBlock);
+  const level = doseLevelFor(athlete.liftLevel, trainsInFull(athlete), brief.weekOfBlock);
   if (row === line.row && (line.pinned || level === doseLevel || level !== 'bottom'))
     return { exercise, row: line.row, dose: line.dose, reasons: [] };
   const rung = rungOf(exercise, library)?.rung ?? null;
@@ -21,7 +21,7 @@ export function fromLine(line: Line, athlete: AthleteFacts, context: Context): O
     exercise,
     context,
   );
-  const rule = isKnown(athlete) ? 'PHASE-3' : 'START-2';
+  const rule = !isKnown(athlete) ? 'START-2' : athlete.focus?.holdsBack ? 'START-1' : 'PHASE-3';
   const changed = dose.sets < line.dose.sets || dose.amount !== line.dose.amount || row !== line.row;
   return changed
     ? {
@@ -29,7 +29,15 @@ export function fromLine(line: Line, athlete: AthleteFacts, context: Context): O
         row,
         dose: { ...dose, sets: Math.min(dose.sets, line.dose.sets) },
         reasons: [
-          { code: 'bottom_of_range', rules: [rule], facts: { level: athlete.liftLevel, known: isKnown(athlete) } },
+          {
+            code: 'bottom_of_range',
+            rules: [rule],
+            facts: {
+              level: athlete.liftLevel,
+              known: isKnown(athlete),
+              focus: athlete.focus?.holdsBack ? athlete.focus.name : null,
+            },
+          },
         ],
       }
     : { exercise, row: line.row, dose: line.dose, reasons: [] };

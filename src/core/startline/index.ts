@@ -1,9 +1,12 @@
+export * from './background';
 export * from './focus';
 export * from './settings';
 export * from './pyramid';
+export * from './jumper';
 export * from './lever';
 export * from './audit';
 export * from './chain';
 export * from './next-test';
+export * from './read-squad';
 export * from './with-estimates';
 export { readStartLine, type ChangeCode, type StartInput, type StartReading } from './start-reading';

@@ -1,4 +1,3 @@
-import type { Sport } from '../library';
 import { outcomeOf, type Outcome, type TestSpecs, type TierName } from '../testing';
 import { TIER_NAMES, type TestRecord } from '../testing';
 import type { StartSettings } from './settings';
@@ -63,20 +62,21 @@ export interface PyramidInput {
   readonly outcomes: Outcomes;
   readonly strength: RelativeStrength;
   readonly target: StrengthTarget;
-  readonly sport: Sport;
+  /** the sport cuts (deceleration-cutting from `cutsFrom`) */
+  readonly cuts: boolean;
   /** R6 belongs to range when the hip limits or complains (method 4) */
   readonly needsHipFlexor: boolean;
 }
 
 /** The four tiers, from the ground up (method 4, "passing a tier"). */
 export function readPyramid(input: PyramidInput, settings: StartSettings): TierReading[] {
-  const { outcomes, strength, target, sport, needsHipFlexor } = input;
+  const { outcomes, strength, target, cuts, needsHipFlexor } = input;
   const { tests } = settings;
   const needs: Record<TierName, readonly string[]> = {
     range: [...tests.range, ...(needsHipFlexor ? ['R6'] : [])],
     control: tests.control,
     force: tests.force,
-    skill: [...tests.skill, ...(sport.demands['deceleration-cutting'] >= settings.cutsFrom ? ['K3'] : [])],
+    skill: [...tests.skill, ...(cuts ? ['K3'] : [])],
   };
   return TIER_NAMES.map((tier) => {
     const state = (id: string): TierState => {

@@ -1,10 +1,9 @@
 import type { Day } from '../calendar';
-import type { Library, Sport } from '../library';
 import type { ActiveComplaint } from '../safety';
 import { bestOf, type Noise, type TestRecord, type TestSpec, type TestSpecs, type TierName } from '../testing';
-import { auditWork, type Audit, type RecentWork } from './audit';
-import { readChain, type ChainLink } from './chain';
+import type { Audit } from './audit';
 import type { FocusId } from './focus';
+import { jumperOf, type Jumper } from './jumper';
 import { readLever, type LeverReading, type SquadJumps } from './lever';
 import { nextTests, type NextTest } from './next-test';
 import {
@@ -48,10 +47,11 @@ export interface StartInput {
   readonly today: Day;
   readonly bodyMassKg: number | null;
   readonly ageYears: number | null;
-  readonly sport: Sport;
+  /** the sport cuts: its skill counts */
+  readonly cuts: boolean;
   readonly complaints: readonly ActiveComplaint[];
-  readonly lastDone: Readonly<Record<string, Day>>;
-  readonly work: readonly RecentWork[];
+  /** which way recent training leans (START-4) */
+  readonly leans: Audit['leans'];
   readonly squad: SquadJumps;
   /** the typical error of a test, the squad's own or assumed */
   readonly noise: (spec: TestSpec, value: number) => Noise;
@@ -71,22 +71,15 @@ export interface StartReading {
   readonly lever: LeverReading | null;
   /** a tier is unknown: the lever is preliminary */
   readonly preliminary: boolean;
-  readonly jumper: { readonly kind: 'one-foot' | 'two-foot' | 'even'; readonly differenceM: number } | null;
-  readonly chain: readonly ChainLink[];
-  readonly audit: Audit;
+  readonly jumper: Jumper | null;
   readonly focus: FocusId | null;
   readonly next: readonly NextTest[];
   readonly changes: readonly ChangeCode[];
 }
 
 /** Reads one athlete from results, complaints and recent work; the coach decides what is made of it. */
-export function readStartLine(
-  input: StartInput,
-  specs: TestSpecs,
-  settings: StartSettings,
-  library: Library,
-): StartReading {
-  const { today, sport, complaints } = input;
+export function readStartLine(input: StartInput, specs: TestSpecs, settings: StartSettings): StartReading {
+  const { today, cuts, complaints } = input;
   const outcomes = outcomesOf(input.records, specs, today);
   const young = input.ageYears !== null && input.ageYears < settings.youngUnder;
   const target = young ? settings.youngTarget : settings.target;
@@ -95,10 +88,7 @@ export function readStartLine(
   const squat = outcomes.get('R2')?.state;
   const heels = outcomes.get('R3');
   const hipLimited = squat === 'failed' && heels?.stale === false && heels.sides.both?.value === 0;
-  const tiers = readPyramid(
-    { outcomes, strength, target, sport, needsHipFlexor: hipLimited || hipComplaint },
-    settings,
-  );
+  const tiers = readPyramid({ outcomes, strength, target, cuts, needsHipFlexor: hipLimited || hipComplaint }, settings);
   const limiting = tiers.find(({ state }) => state === 'failed')?.tier ?? null;
   const failed = (tier: TierName): readonly string[] => tiers.find((one) => one.tier === tier)?.failed ?? [];
   const rangeShort = shortRange(failed('range'), heels?.stale === false ? (heels.sides.both?.value ?? null) : null);
@@ -119,9 +109,10 @@ export function readStartLine(
         },
         settings,
       );
-  const jumper = jumperType(value('approach-one'), value('approach-two'), input, specs);
-  const audit = auditWork(input.work, library, settings);
-  const gentle = gentleStart(audit, complaints);
+  const [one, two] = [value('approach-one'), value('approach-two')];
+  const approach = specs.get('approach-one');
+  const jumper = one === null || two === null || !approach ? null : jumperOf(one, two, input.noise(approach, one));
+  const gentle = gentleStart(input.leans, complaints);
   const focus = focusOf(limiting, rangeShort, failed, lever?.lever ?? null, gentle);
   const barred = (spec: TestSpec): boolean =>
     (spec.fromYears !== null && input.ageYears !== null && input.ageYears < spec.fromYears) ||
@@ -138,8 +129,6 @@ export function readStartLine(
     lever,
     preliminary: tiers.some(({ state }) => state === 'unknown'),
     jumper,
-    chain: readChain(outcomes, input.lastDone, library, today, settings),
-    audit,
     focus,
     next: nextTests(tiers, outcomes, specs, settings, barred),
     changes: [
@@ -218,21 +207,8 @@ function controlRung(
   return passed ? (controlRungs.passed ?? null) : null;
 }
 
-function jumperType(
-  oneM: number | null,
-  twoM: number | null,
-  { noise }: StartInput,
-  specs: TestSpecs,
-): StartReading['jumper'] {
-  const spec = specs.get('approach-one');
-  if (oneM === null || twoM === null || !spec) return null;
-  const differenceM = oneM - twoM;
-  const error = Math.SQRT2 * noise(spec, oneM).typicalError;
-  return { kind: Math.abs(differenceM) <= error ? 'even' : differenceM > 0 ? 'one-foot' : 'two-foot', differenceM };
-}
-
 /** START-5: work leaning away from the place that complains calls for the other, from the gentle end; only when nothing there is stopped. */
-function gentleStart({ leans }: Audit, complaints: readonly ActiveComplaint[]): FocusId | null {
+function gentleStart(leans: Audit['leans'], complaints: readonly ActiveComplaint[]): FocusId | null {
   const has = (places: readonly string[]): boolean =>
     complaints.some(({ place, column }) => places.includes(place) && column !== 'stop');
   if (leans === 'hip' && has(['knee'])) return 'gentle-knee';

@@ -1,7 +1,7 @@
 import { describe, expect, it, test } from 'vitest';
 import { FOCUSES, LIBRARY, METHOD, START, TEST_SPECS } from '$catalog';
 import { assumedNoise, type TestRecord } from '../testing';
-import { readStartLine, withEstimates, type StartInput } from '.';
+import { auditWork, readChain, readStartLine, withEstimates, type StartInput } from '.';
 import { SQUAD_JUMPS, TWELVE, type ReadingCase } from './twelve-athletes';
 
 const TODAY = '2026-11-24';
@@ -9,7 +9,7 @@ const recordOf = ([id, value, side]: ReadingCase['results'][number], day = '2026
   test: id,
   day,
   side: side ?? 'both',
-  trial: 1,
+  trials: null,
   value: typeof value === 'number' ? value : null,
   joints: null,
   loadKg: typeof value === 'number' ? null : value[0],
@@ -17,6 +17,9 @@ const recordOf = ([id, value, side]: ReadingCase['results'][number], day = '2026
   rir: null,
   asks: false,
 });
+
+const workOf = (training: Readonly<Record<string, number>>) =>
+  Object.entries(training).map(([exerciseId, setsPerWeek]) => ({ exerciseId, setsPerWeek }));
 
 function read(one: ReadingCase, change: Partial<StartInput> = {}) {
   const value = (id: string): number => Number(one.results.find(([test]) => test === id)?.[1] ?? NaN);
@@ -29,15 +32,14 @@ function read(one: ReadingCase, change: Partial<StartInput> = {}) {
     today: TODAY,
     bodyMassKg: one.bodyMassKg,
     ageYears: one.ageYears,
-    sport: LIBRARY.sports.get(one.sport)!,
+    cuts: (LIBRARY.sports.get(one.sport)?.demands['deceleration-cutting'] ?? 0) >= START.cutsFrom,
     complaints: one.complaint ? [{ ...one.complaint, side: null, column: 'mild' }] : [],
-    lastDone: {},
-    work: Object.entries(one.training ?? {}).map(([exerciseId, setsPerWeek]) => ({ exerciseId, setsPerWeek })),
+    leans: auditWork(workOf(one.training ?? {}), LIBRARY, START).leans,
     squad: { rsi: one.squadJumps ? [...SQUAD_JUMPS, ...own] : [], eur: [] },
     noise: (spec, x) => assumedNoise(spec.assumed, x),
     ...change,
   };
-  return readStartLine(input, TEST_SPECS, START, LIBRARY);
+  return readStartLine(input, TEST_SPECS, START);
 }
 
 describe('twelve athletes', () => {
@@ -108,8 +110,18 @@ describe('reading', () => {
       complaint: { place: 'back', score: 1 },
     });
     expect(reading.focus).toBe('gentle-hip');
-    expect(reading.audit.neglected).toContain('calf and foot');
+    const audit = auditWork(workOf({ 'front-squat': 10 }), LIBRARY, START);
+    expect(audit.neglected).toContain('calf and foot');
+    expect(audit).toMatchObject({ legSets: 10, singleLegShare: 0 });
   });
+});
+
+test('the chain says what is tested, trained or neither', () => {
+  const { outcomes } = read(named('springy'));
+  const chain = readChain(outcomes, { 'calf-raise-one-leg': '2026-11-20', plank: '2026-09-01' }, LIBRARY, TODAY, START);
+  expect(chain.find(({ link }) => link === 'foot and ankle')).toMatchObject({ trainedDays: 1, failed: [] });
+  expect(chain.find(({ link }) => link === 'trunk')?.trainedDays).toBe(0);
+  expect(chain.find(({ link }) => link === 'knee')?.tested).toContain('C5');
 });
 
 describe('focuses', () => {

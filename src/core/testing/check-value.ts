@@ -1,5 +1,6 @@
 import { fail, ok, type Result } from '../result';
 import { likelyRange, type Noise } from './reliability';
+import { showValue } from './show-value';
 import type { TestSpec } from './test-spec';
 
 /** A value as it lands: whether it can be, and whether it is likely for this athlete. */
@@ -18,7 +19,13 @@ export interface CheckedValue {
 export function checkValue(spec: TestSpec, value: number, last: number | null, noise: Noise): Result<CheckedValue> {
   const [low, high] = spec.possible;
   if (!Number.isFinite(value) || value < low || value > high)
-    return fail('value_impossible', ['value'], { test: spec.id, value, low, high });
+    return fail('value_impossible', ['value'], {
+      test: spec.name,
+      value: showValue(spec, value),
+      low: showValue(spec, low),
+      high: showValue(spec, high),
+      unit: spec.unit,
+    });
   if (last === null || spec.kind === 'grade' || spec.kind === 'joints') return ok({ asks: false, likely: null, last });
   const likely = likelyRange(last, noise);
   return ok({ asks: value < likely[0] || value > likely[1], likely, last });

@@ -58,7 +58,7 @@ function newestWay(sides: Readonly<Partial<Record<RecordSide, SideValue>>>): Sid
 }
 
 function sideValue(spec: TestSpec, records: readonly TestRecord[], day: Day): SideValue {
-  const values = records.flatMap(({ value }) => (value === null ? [] : [value]));
+  const values = records.flatMap(({ value, trials }) => trials ?? (value === null ? [] : [value]));
   const best = spec.better === 'higher' ? Math.max(...values) : Math.min(...values);
   const value = spec.from === 'best' ? best : mean(values);
   const joints = records.at(-1)?.joints ?? null;

@@ -64,9 +64,10 @@ export interface TestRecord {
   readonly test: string;
   readonly day: string;
   readonly side: RecordSide;
-  readonly trial: number;
   /** grade index, joint sum, or the number in the stored unit; null for a lift */
   readonly value: number | null;
+  /** each trial, where there were several; `value` is what the test makes of them */
+  readonly trials: readonly number[] | null;
   /** each joint 0–2, where they were scored one by one */
   readonly joints: readonly number[] | null;
   readonly loadKg: number | null;

@@ -1,5 +1,6 @@
 import type { Facts, Issue } from '$core/result';
 import { sayReason } from './reasons';
+import { listWords } from './words';
 
 const text = (value: Facts[string] | undefined): string => String(value ?? '');
 
@@ -34,6 +35,36 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   day_unreadable: (f) => `“${text(f.text)}” is not a birth date. Write it as 2008-05-17.`,
   mass_unreadable: (f) => `“${text(f.text)}” is not a body mass in kg.`,
   number_unreadable: () => 'Write a number.',
+  value_impossible: (f) =>
+    `${text(f.test)}: ${text(f.value)} ${text(f.unit)} is not possible; from ${text(f.low)} to ${text(f.high)} ${text(f.unit)}.`,
+  not_a_grade: (f) =>
+    `“${text(f.typed)}” is not an answer here: ${listWords(Array.isArray(f.grades) ? (f.grades as string[]) : [])}.`,
+  not_a_score: (f) => `“${text(f.typed)}” is not a score: the sum, 0 to 8, or one figure a joint such as 0100.`,
+  not_a_lift: (f) => `“${text(f.typed)}” is not a lift: write load × reps, such as 100 × 5.`,
+  not_a_number: (f) => `“${text(f.typed)}” is not a number${f.unit ? ` in ${text(f.unit)}` : ''}.`,
+  too_many_trials: (f) => `${text(f.trials)} trials are more than the ${text(f.most)} of this test.`,
+  side_missing: (f) => `${text(f.test)} is tested on each side: say left or right.`,
+  test_unknown: (f) => `“${text(f.test)}” is not a test here.`,
+  day_ahead: (f) => `${text(f.day)} has not come yet.`,
+  contact_not_positive: () => 'A contact lasts longer than 0 s.',
+  time_negative: () => 'A flight is not shorter than 0 s.',
+  time_not_positive: () => 'The time to take-off is more than 0 s.',
+  height_negative: () => 'A height is not below 0.',
+  height_not_positive: () => 'Body height is more than 0.',
+  mass_not_positive: () => 'Body mass is more than 0 kg.',
+  distance_not_positive: () => 'The distance is more than 0.',
+  reach_below_standing: () => 'The jump’s mark is below the standing mark.',
+  landing_before_take_off: () => 'The landing comes after the take-off: mark it on a later frame.',
+  rate_not_positive: () => 'Write the frames a second of the film.',
+  too_few_jumps: (f) => `${text(f.needed)} jumps are needed; there are ${text(f.jumps)}.`,
+  too_few_loads: (f) => `A profile needs ${text(f.needed)} different loads; there are ${text(f.loads)}.`,
+  no_profile: () => 'These jumps make no profile: height must fall as load rises.',
+  too_few_splits: (f) => `A fit needs ${text(f.needed)} splits; there are ${text(f.splits)}.`,
+  splits_out_of_order: (f) => `Split ${text(f.split)} is not after the one before it, in distance and in time.`,
+  no_fit: () => 'These splits fit no run.',
+  too_short: () => 'The trace is too short to read.',
+  squat_jump_not_positive: () => 'A squat jump height is more than 0.',
+  side_not_positive: () => 'The stronger side is more than 0.',
   load_not_positive: () => 'A load is more than 0.',
   too_many_reps: (f) => `A load is estimated from up to ${text(f.maxReps)} reps (with RIR); this was ${text(f.reps)}.`,
 };

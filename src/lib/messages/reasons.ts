@@ -31,6 +31,10 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   line_kept: () => 'Kept from the last card.',
   guards: (f) => `Guards the ${text(f.guard)}: ${text(f.sport)} is known for it.`,
   covers: (f) => `Covers ${demands(f.demands)} for ${text(f.sport).toLowerCase()}.`,
+  helps_focus: (f) =>
+    Number(f.of) === 1
+      ? `Works on the focus: ${text(f.focus)}.`
+      : `Works on the focus of ${text(f.count)} of ${text(f.of)}: ${text(f.focus)}.`,
   part_of_template: () => 'Part of every session of this kind.',
   dosed_by: (f) => `Dosed as ${text(f.rowName)} for ${text(f.phase)} (${text(f.row)}).`,
   lands: (f) => `${text(f.raw)} contacts, ${tier(f.tier)} tier, ${text(f.weighted)} weighted.`,
@@ -62,9 +66,11 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   day_bars_heavy: (f) => `${near(f.daysBefore)}: no heavy lower-body work.`,
   day_bars_new: (f) => `${near(f.daysBefore)}: nothing new for the legs (not done in ${text(f.newAfterDays)} days).`,
   bottom_of_range: (f) =>
-    f.known === true
-      ? 'Foundation level: the bottom of the range.'
-      : 'Start line not known yet: the bottom of the range.',
+    f.focus
+      ? `Focus on ${text(f.focus)}: the rest runs at maintenance.`
+      : f.known === true
+        ? 'Foundation level: the bottom of the range.'
+        : 'Start line not known yet: the bottom of the range.',
   accepted_change: () => 'Changed after last time, as accepted.',
   after_layoff: (f) => `${text(f.awayDays)} days since this was last done: eased back in.`,
   contacts_trimmed: (f) => `Own contact budget is ${text(f.limit)}: ${text(f.from)} sets become ${text(f.to)}.`,

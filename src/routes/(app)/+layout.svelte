@@ -15,6 +15,7 @@
     bindKeys({
       'g c': () => void goto('/calls'),
       'g q': () => void goto('/squad'),
+      'g l': () => void goto('/start'),
       'g b': () => void goto('/bench'),
       'g f': () => void goto('/floor'),
       'g i': () => void goto('/library'),

@@ -1,20 +1,21 @@
 import { desc, eq, gt, gte, inArray, max } from 'drizzle-orm';
 import { addDays, ageInYears, type Day } from '$core/calendar';
+import { FOCUSES, TEST_SPECS } from '$catalog';
 import type { AthleteFacts } from '$core/athlete';
-import type { TestId } from '$core/library';
+import { TESTS, type TestId } from '$core/library';
 import type { MethodTables } from '$core/method';
 import { complaintColumn, type ActiveComplaint } from '$core/safety';
-import { estimateOneRepMax, type TestState } from '$core/testing';
+import { holdsBack, jumperOf, outcomesOf, withEstimates, type Outcomes, type SetFocus } from '$core/startline';
+import { assumedNoise, bestOf, estimateOneRepMax, type TestRecord, type TestState } from '$core/testing';
 import type { Tx } from '../db/client';
 import { athlete, checkIn, complaint, setLog, squadAthlete, testResult } from '../db/schema';
 
-/** How long a control or skill screen holds; range screens hold half as long (method 3). */
-const SCREEN_DAYS = 180;
-const RANGE_DAYS = 90;
+/** How far back results are read: past their time they are shown greyed, and a failure still counts (START-2). */
+const RESULT_DAYS = 400;
 const MORNINGS_SHOWN = 6;
 
 const parts = (day: Day) => ({
-  results: { where: gte(testResult.day, addDays(day, -SCREEN_DAYS)), orderBy: desc(testResult.day) },
+  results: { where: gte(testResult.day, addDays(day, -RESULT_DAYS)), orderBy: desc(testResult.day) },
   complaints: { where: gt(complaint.score, 0) },
   checkIns: { orderBy: desc(checkIn.day), limit: MORNINGS_SHOWN },
 });
@@ -64,19 +65,18 @@ export function factsOf(
   day: Day,
   method: MethodTables,
 ): AthleteFacts {
-  const tests: Partial<Record<TestId, TestState>> = {};
-  const e1rmKg: Record<string, number> = {};
   const { loading } = method.settings;
-  for (const result of row.results) {
-    if (result.day > day) continue;
-    const isRange = result.test.startsWith('R');
-    if (result.passed !== null) {
-      const inDate = result.day >= addDays(day, -(isRange ? RANGE_DAYS : SCREEN_DAYS));
-      // a test past its time is unknown; one that failed when last done stays failed (START-2)
-      if (!(result.test in tests) && (inDate || !result.passed))
-        tests[result.test as TestId] = result.passed ? 'passed' : 'failed';
-    }
-    if (result.loadKg === null || result.reps === null || result.day < addDays(day, -loading.validDays)) continue;
+  const records = row.results.map(recordOf);
+  const outcomes = outcomesOf(withEstimates(records, loading), TEST_SPECS, day);
+  const tests: Partial<Record<TestId, TestState>> = {};
+  for (const id of TESTS) {
+    const state = outcomes.get(id)?.state;
+    if (state !== undefined && state !== 'unknown') tests[id] = state;
+  }
+  const e1rmKg: Record<string, number> = {};
+  for (const result of records) {
+    if (result.loadKg === null || result.reps === null || result.asks) continue;
+    if (result.day > day || result.day < addDays(day, -loading.validDays)) continue;
     const estimate = estimateOneRepMax(loading.formula, result.loadKg, result.reps, result.rir ?? 0, loading.maxReps);
     if (estimate.ok) e1rmKg[result.test] = Math.max(e1rmKg[result.test] ?? 0, estimate.value);
   }
@@ -92,8 +92,40 @@ export function factsOf(
     tests,
     e1rmKg,
     complaints: activeComplaints(row.complaints, day),
+    focus: focusOf(row.focus),
+    jumper: jumperKind(outcomes),
     lastDone,
   };
+}
+
+function focusOf(focus: SetFocus | null): AthleteFacts['focus'] {
+  if (!focus) return null;
+  const { name, emphasis } = FOCUSES[focus.id];
+  return { id: focus.id, name, emphasis, holdsBack: holdsBack(focus, FOCUSES) };
+}
+
+function jumperKind(outcomes: Outcomes): AthleteFacts['jumper'] {
+  const spec = TEST_SPECS.get('approach-one');
+  const value = (id: string): number | null => (spec ? bestOf(outcomes.get(id), spec) : null);
+  const [one, two] = [value('approach-one'), value('approach-two')];
+  if (!spec || one === null || two === null) return null;
+  const kind = jumperOf(one, two, assumedNoise(spec.assumed, one)).kind;
+  return kind === 'even' ? null : kind;
+}
+
+type ResultRow = AthleteRow['results'][number];
+
+/** A row as the core reads it. A screen kept before joints and grades were is passed or failed as such. */
+export function recordOf(row: ResultRow): TestRecord {
+  const { test, day, side, trials, joints, loadKg, reps, rir, asks } = row;
+  return { test, day, side, trials, joints, loadKg, reps, rir, asks, value: row.value ?? plainValue(row) };
+}
+
+function plainValue({ test, passed }: ResultRow): number | null {
+  const spec = TEST_SPECS.get(test);
+  if (passed === null || !spec) return null;
+  if (spec.kind === 'joints') return passed ? 0 : 2;
+  return passed ? (spec.pass && 'value' in spec.pass ? spec.pass.value : 1) : 0;
 }
 
 export function activeComplaints(rows: AthleteRow['complaints'], day: Day): ActiveComplaint[] {

@@ -193,8 +193,8 @@ export class BenchState {
     }
     const { card, assessment, swaps, views } = result.value;
     const lines = card.lines.map((line) => {
-      const known = reasons.get(`${line.slot} ${line.exerciseId}`);
-      return { ...line, reasons: !line.pinned && known ? known : line.reasons };
+      const held = pins[line.slot]?.exerciseId === line.exerciseId && !line.pinned;
+      return { ...line, reasons: (held && reasons.get(`${line.slot} ${line.exerciseId}`)) || line.reasons };
     });
     this.card = { ...card, lines };
     this.assessment = assessment;

@@ -5,6 +5,7 @@
   const EVERYWHERE = [
     ['g c', 'Calls'],
     ['g q', 'Squad'],
+    ['g l', 'Start line'],
     ['g b', 'Bench'],
     ['g f', 'Floor'],
     ['g i', 'Library; there / goes to the find box'],

@@ -16,6 +16,7 @@ import {
 import type { GymDay } from '$core/calendar';
 import type { Clearance } from '$core/safety';
 import type { Schools } from '$core/method';
+import { EMPTY_BACKGROUND, type Background, type RecentWork, type SetFocus } from '$core/startline';
 import { facility } from './club';
 import { clubId, createdAt, ownId, tenantPolicy, version } from './columns';
 
@@ -60,6 +61,12 @@ export const athlete = pgTable(
     jumpLevel: text('jump_level', { enum: LEVELS }).notNull().default('foundation'),
     jumpSeasons: integer('jump_seasons'),
     role: text('role'),
+    /** what the coach set to work on first (START-1) */
+    focus: jsonb('focus').$type<SetFocus>(),
+    /** facts that steer caution: past injuries, braces, shoes, take-off leg, weak moment (method 4) */
+    background: jsonb('background').$type<Background>().notNull().default(EMPTY_BACKGROUND),
+    /** recent training typed from memory (START-4); null = read from the log */
+    recentWork: jsonb('recent_work').$type<readonly RecentWork[]>(),
     guardianConsent: boolean('guardian_consent').notNull().default(false),
     version: version(),
     createdAt: createdAt(),
@@ -79,7 +86,10 @@ export const squadAthlete = pgTable(
   ],
 );
 
-/** A lift (load × reps with RIR), a jump (value in m), or a screen (passed or failed), on a day. */
+/**
+ * One value of one test on a day and side: a grade, a sum over joints, a number in SI units, or a lift. Trials of a day
+ * are in one row. A row whose value was taken back stays, empty, so that other stations see it go.
+ */
 export const testResult = pgTable(
   'test_result',
   {
@@ -88,7 +98,18 @@ export const testResult = pgTable(
     athleteId: uuid('athlete_id').notNull(),
     test: text('test').notNull(),
     day: date('day', { mode: 'string' }).notNull(),
+    side: text('side', { enum: ['left', 'right', 'both'] })
+      .notNull()
+      .default('both'),
     passed: boolean('passed'),
+    trials: jsonb('trials').$type<readonly number[]>(),
+    joints: jsonb('joints').$type<readonly number[]>(),
+    /** outside what is likely and not answered yet: it does not count */
+    asks: boolean('asks').notNull().default(false),
+    source: text('source').notNull().default('typed'),
+    typedBy: text('typed_by'),
+    version: version(),
+    changedAt: timestamp('changed_at', { withTimezone: true }).notNull().defaultNow(),
     value: doublePrecision('value'),
     loadKg: doublePrecision('load_kg'),
     reps: integer('reps'),
@@ -98,9 +119,40 @@ export const testResult = pgTable(
   (t) => [
     primaryKey({ columns: [t.clubId, t.id] }),
     index('test_result_athlete').on(t.clubId, t.athleteId, t.day),
+    uniqueIndex('test_result_cell').on(t.clubId, t.athleteId, t.day, t.test, t.side),
     foreignKey({ columns: [t.clubId, t.athleteId], foreignColumns: [athlete.clubId, athlete.id] }).onDelete('cascade'),
     tenantPolicy(),
   ],
+);
+
+/** Tests chosen for a squad's testing day. */
+export const testDay = pgTable(
+  'test_day',
+  {
+    clubId: clubId(),
+    squadId: uuid('squad_id').notNull(),
+    day: date('day', { mode: 'string' }).notNull(),
+    tests: jsonb('tests').$type<readonly string[]>().notNull(),
+    version: version(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.clubId, t.squadId, t.day] }),
+    foreignKey({ columns: [t.clubId, t.squadId], foreignColumns: [squad.clubId, squad.id] }).onDelete('cascade'),
+    tenantPolicy(),
+  ],
+);
+
+/** A named set of tests, kept and used again. */
+export const battery = pgTable(
+  'battery',
+  {
+    clubId: clubId(),
+    id: ownId(),
+    name: text('name').notNull(),
+    tests: jsonb('tests').$type<readonly string[]>().notNull(),
+    version: version(),
+  },
+  (t) => [primaryKey({ columns: [t.clubId, t.id] }), tenantPolicy()],
 );
 
 export const complaint = pgTable(

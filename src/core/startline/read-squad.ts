@@ -1,0 +1,36 @@
+import { bestOf, type TestSpecs } from '../testing';
+import { outcomesOf } from './pyramid';
+import { readStartLine, type StartInput, type StartReading } from './start-reading';
+import type { StartSettings } from './settings';
+
+/** An athlete of a squad to read; the squad's own jumps lend the line of START-7. */
+export interface SquadMember extends Omit<StartInput, 'squad'> {
+  readonly id: string;
+  readonly sex: 'female' | 'male' | null;
+}
+
+/** Reads every athlete of a squad, each against those of the same sex. */
+export function readSquad(
+  members: readonly SquadMember[],
+  specs: TestSpecs,
+  settings: StartSettings,
+): Map<string, StartReading> {
+  const jumps = members.map((member) => {
+    const outcomes = outcomesOf(member.records, specs, member.today);
+    const value = (id: string): number | null => {
+      const spec = specs.get(id);
+      return spec ? bestOf(outcomes.get(id), spec) : null;
+    };
+    return { sex: member.sex, cmj: value('cmj'), sj: value('sj'), rsi: value('rsi-10-5') ?? value('drop-rsi') };
+  });
+  return new Map(
+    members.map((member) => {
+      const same = jumps.filter(({ sex }) => sex === member.sex);
+      const squad = {
+        rsi: same.flatMap(({ cmj, rsi }) => (cmj === null || rsi === null ? [] : [[cmj, rsi] as const])),
+        eur: same.flatMap(({ cmj, sj }) => (cmj === null || !sj ? [] : [cmj / sj])),
+      };
+      return [member.id, readStartLine({ ...member, squad }, specs, settings)];
+    }),
+  );
+}

@@ -1,0 +1,109 @@
+import { describe, expect, it, test } from 'vitest';
+import { TEST_SPECS } from '$catalog';
+import { assumedNoise, checkValue, outcomeOf, readCell, showValue, type TestRecord } from '.';
+
+const spec = (id: string) => TEST_SPECS.get(id)!;
+const read = (id: string, text: string, mass: 'kg' | 'lb' = 'kg') => {
+  const result = readCell(spec(id), text, mass);
+  return result.ok ? result.value : result.issues[0]?.code;
+};
+
+describe('what is typed in a cell', () => {
+  test.each([
+    ['cmj', '41.2', { value: 0.412, trials: null }],
+    ['cmj', '41,2 cm', { value: 0.412 }],
+    ['cmj', '38 41.5 40', { value: 0.415, trials: [0.38, 0.415, 0.4] }],
+    ['sprint-20', '3.2 3.1', { value: 3.1 }],
+    ['R1', 'g', { value: 2 }],
+    ['R1', 'Pass', { value: 1 }],
+    ['R2', 'f', { value: 0 }],
+    ['C5', '0110', { value: 2, joints: [0, 1, 1, 0] }],
+    ['C5', '1', { value: 1, joints: null }],
+    ['back-squat', '100 x 5', { loadKg: 100, reps: 5, rir: 0 }],
+    ['back-squat', '102.5 × 3, 2 left', { loadKg: 102.5, reps: 3, rir: 2 }],
+  ])('%s: %s', (id, text, expected) => {
+    expect(read(id, text)).toMatchObject(expected);
+  });
+
+  test.each([
+    ['cmj', 'high', 'not_a_number'],
+    ['R2', 'good', 'not_a_grade'],
+    ['C5', '9', 'not_a_score'],
+    ['back-squat', '100', 'not_a_lift'],
+    ['back-squat', '60 x 30', 'too_many_reps'],
+    ['cmj', '1 2 3 4 5 6 7', 'too_many_trials'],
+  ])('%s: %s is %s', (id, text, code) => {
+    expect(read(id, text)).toBe(code);
+  });
+
+  it('reads lifts in the unit of the club without changing them', () => {
+    expect(read('deadlift', '225 x 3', 'lb')).toMatchObject({ loadKg: expect.closeTo(102.058, 3) });
+  });
+
+  it.each([...TEST_SPECS.values()].filter(({ kind }) => kind !== 'lift'))('$id shows what it reads', (one) => {
+    const typed = one.kind === 'grade' ? one.grades[1]! : one.kind === 'joints' ? '1' : '12';
+    const value = readCell(one, typed, 'kg');
+    expect(value.ok && Number(showValue(one, value.value.value ?? NaN)).toString()).toBe(
+      value.ok && Number(typed).toString(),
+    );
+  });
+});
+
+describe('what is checked as it lands', () => {
+  const noise = assumedNoise({ m: 0.03 }, 0.4);
+  it('refuses what no body can do, and asks about what is unlikely for this athlete', () => {
+    expect(checkValue(spec('cmj'), 3.1, null, noise)).toMatchObject({
+      ok: false,
+      issues: [{ code: 'value_impossible' }],
+    });
+    expect(checkValue(spec('cmj'), 0.71, 0.45, noise)).toMatchObject({ ok: true, value: { asks: true } });
+    expect(checkValue(spec('cmj'), 0.47, 0.45, noise)).toMatchObject({ ok: true, value: { asks: false } });
+    expect(checkValue(spec('cmj'), 0.71, null, noise)).toMatchObject({ ok: true, value: { asks: false } });
+  });
+});
+
+describe('outcomes', () => {
+  const record = (own: Partial<TestRecord>): TestRecord => ({
+    test: 'R4',
+    day: '2026-11-20',
+    side: 'both',
+    value: null,
+    trials: null,
+    joints: null,
+    loadKg: null,
+    reps: null,
+    rir: null,
+    asks: false,
+    ...own,
+  });
+  const ankle = (left: number | null, right: number | null) =>
+    outcomeOf(
+      spec('R4'),
+      [
+        ...(left === null ? [] : [record({ side: 'left', value: left })]),
+        ...(right === null ? [] : [record({ side: 'right', value: right })]),
+      ],
+      '2026-11-24',
+    ).state;
+  test.each([
+    [0.12, 0.115, 'passed'],
+    [0.12, 0.1, 'failed'],
+    [0.09, 0.12, 'failed'],
+    [0.12, null, 'unknown'],
+    [0.09, null, 'failed'],
+  ])('knee to wall %d and %d: %s', (left, right, state) => {
+    expect(ankle(left, right)).toBe(state);
+  });
+
+  it('takes the last day of each side, best of its trials with the spread', () => {
+    const outcome = outcomeOf(
+      spec('cmj'),
+      [
+        record({ test: 'cmj', day: '2026-11-01', value: 0.5 }),
+        record({ test: 'cmj', value: 0.42, trials: [0.4, 0.42, 0.39] }),
+      ],
+      '2026-11-24',
+    );
+    expect(outcome.sides.both).toMatchObject({ value: 0.42, day: '2026-11-20', spread: expect.closeTo(0.03, 9) });
+  });
+});

@@ -1,0 +1,36 @@
+import type { ActiveComplaint } from '$core/safety';
+import type { SetFocus, StartSettings } from '$core/startline';
+import type { Noise, OneRepMaxFormula, TestRecord, TestSpec } from '$core/testing';
+import type { CellView } from './results';
+
+/** An athlete as the testing grid needs them. */
+export interface GridAthlete {
+  readonly id: string;
+  readonly name: string;
+  readonly sex: 'female' | 'male' | null;
+  readonly ageYears: number | null;
+  readonly bodyMassKg: number | null;
+  /** only for those who may read health notes */
+  readonly complaints: readonly ActiveComplaint[];
+  readonly leans: 'hip' | 'knee' | 'even' | 'unknown';
+  readonly focus: SetFocus | null;
+  /** the last values before this day, lifts as their estimate */
+  readonly last: readonly TestRecord[];
+}
+
+/** Everything a testing day works from without asking again. */
+export interface GridPage {
+  readonly squadId: string;
+  readonly day: string;
+  readonly today: string;
+  readonly cuts: boolean;
+  readonly specs: readonly TestSpec[];
+  /** test ids of the day, in the pyramid's order */
+  readonly tests: readonly string[];
+  readonly athletes: readonly GridAthlete[];
+  readonly cells: readonly CellView[];
+  readonly noise: Readonly<Record<string, Noise>>;
+  readonly settings: StartSettings;
+  readonly loading: { readonly formula: OneRepMaxFormula; readonly maxReps: number };
+  readonly at: string;
+}

@@ -1,0 +1,94 @@
+import { and, count, desc, eq, gt, gte, inArray } from 'drizzle-orm';
+import { addDays, type Day } from '$core/calendar';
+import type { RecentWork } from '$core/startline';
+import type { CellView } from '$lib/model/results';
+import type { Tx } from '../db/client';
+import { setLog, squadAthlete, testDay, testResult } from '../db/schema';
+
+/** A writer's clock and another's commit may cross by this much. */
+const OVERLAP_MS = 10_000;
+
+export type ResultRow = typeof testResult.$inferSelect;
+
+export const cellView = (row: ResultRow, names: Readonly<Record<string, string>>): CellView => ({
+  athleteId: row.athleteId,
+  test: row.test,
+  day: row.day,
+  side: row.side,
+  value: row.value,
+  trials: row.trials,
+  joints: row.joints,
+  loadKg: row.loadKg,
+  reps: row.reps,
+  rir: row.rir,
+  asks: row.asks,
+  source: row.source,
+  by: row.typedBy === null ? null : (names[row.typedBy] ?? null),
+  version: row.version,
+  changedAt: row.changedAt.toISOString(),
+});
+
+/** Cells of a squad's day that changed since: what other stations wrote. One statement. */
+export async function changedResults(tx: Tx, squadId: string, day: Day, since: Date): Promise<ResultRow[]> {
+  const rows = await tx
+    .select({ result: testResult })
+    .from(testResult)
+    .innerJoin(
+      squadAthlete,
+      and(eq(squadAthlete.clubId, testResult.clubId), eq(squadAthlete.athleteId, testResult.athleteId)),
+    )
+    .where(
+      and(
+        eq(squadAthlete.squadId, squadId),
+        eq(testResult.day, day),
+        gt(testResult.changedAt, new Date(since.getTime() - OVERLAP_MS)),
+      ),
+    );
+  return rows.map(({ result }) => result);
+}
+
+/** Results of athletes in some tests up to a day, newest first. */
+export const resultsOf = (
+  tx: Tx,
+  athleteIds: readonly string[],
+  tests: readonly string[],
+  from: Day,
+): Promise<ResultRow[]> =>
+  tx
+    .select()
+    .from(testResult)
+    .where(
+      and(
+        inArray(testResult.athleteId, [...athleteIds]),
+        inArray(testResult.test, [...tests]),
+        gte(testResult.day, from),
+      ),
+    )
+    .orderBy(desc(testResult.day));
+
+/** The tests chosen for a squad's days around one, newest first. */
+export const testDaysOf = (tx: Tx, squadId: string, around: Day): Promise<(typeof testDay.$inferSelect)[]> =>
+  tx
+    .select()
+    .from(testDay)
+    .where(and(eq(testDay.squadId, squadId), gte(testDay.day, addDays(around, -400))))
+    .orderBy(desc(testDay.day));
+
+/** Sets a week by athlete and exercise over the last weeks of the log (START-4): one statement. */
+export async function loggedWork(
+  tx: Tx,
+  athleteIds: readonly string[],
+  from: Day,
+  weeks: number,
+): Promise<Map<string, RecentWork[]>> {
+  const found = new Map<string, RecentWork[]>();
+  if (athleteIds.length === 0) return found;
+  const rows = await tx
+    .select({ athleteId: setLog.athleteId, exerciseId: setLog.exerciseId, sets: count() })
+    .from(setLog)
+    .where(and(inArray(setLog.athleteId, [...athleteIds]), gte(setLog.day, from)))
+    .groupBy(setLog.athleteId, setLog.exerciseId);
+  for (const { athleteId, exerciseId, sets } of rows)
+    found.set(athleteId, [...(found.get(athleteId) ?? []), { exerciseId, setsPerWeek: sets / weeks }]);
+  return found;
+}

@@ -1,0 +1,192 @@
+import { and, eq, inArray, sql } from 'drizzle-orm';
+import { v7 } from 'uuid';
+import { TEST_SPECS } from '$catalog';
+import { addDays, type Day } from '$core/calendar';
+import { withEstimates } from '$core/startline';
+import { checkValue, noiseBook, outcomeOf, type Noise, type OwnedRecord, type TestSpec } from '$core/testing';
+import { sayIssue } from '$lib/messages';
+import { cellKey, type CellAnswer, type CellBody } from '$lib/model/results';
+import type { Tx } from '../db/client';
+import { athlete, testResult } from '../db/schema';
+import { recordOf } from '../repositories/athletes';
+import type { ClubContext } from '../repositories/club-context';
+import { cellView, resultsOf, type ResultRow } from '../repositories/results';
+import { recordChanges } from './record-change';
+
+/** How far back a last value is looked for. */
+const LAST_DAYS = 400;
+
+/**
+ * Keeps cells of a testing day as they come from any number of stations, in any order and as often as a device repeats
+ * them. A cell somebody else changed meanwhile is not overwritten: it comes back as it stands. An unlikely value is kept
+ * but does not count until the coach has said so.
+ * @returns an answer a cell, in the order they came
+ */
+export async function keepResults(
+  tx: Tx,
+  club: ClubContext,
+  actor: string,
+  cells: readonly CellBody[],
+): Promise<CellAnswer[]> {
+  const athleteIds = [...new Set(cells.map(({ athleteId }) => athleteId))];
+  const known = await tx.select({ id: athlete.id }).from(athlete).where(inArray(athlete.id, athleteIds));
+  const ids = new Set(known.map(({ id }) => id));
+  const tests = [...new Set(cells.map(({ test }) => test))];
+  const earlier = await resultsOf(tx, [...ids], tests, addDays(club.today, -LAST_DAYS));
+  const noise = noiseBook(ownedRecords(earlier, club));
+  const judged = cells.map((cell) => judge(cell, ids, earlier, noise, club));
+  // one statement changes a row once: of a cell sent twice the later stands
+  const good = [
+    ...new Map(judged.flatMap(({ row }) => (row ? [[`${cellKey(row)} ${row.day}`, row] as const] : []))).values(),
+  ];
+  const written = await write(tx, club.clubId, actor, good);
+  const answers = judged.map(({ cell, message }): CellAnswer => {
+    if (message !== null) return { state: 'refused', message, cell: null };
+    const row = written.get(`${cellKey(cell)} ${cell.day}`);
+    return {
+      state: row?.mine ? 'kept' : 'conflict',
+      message: null,
+      cell: row ? cellView(row.row, club.staffNames) : null,
+    };
+  });
+  await recordChanges(
+    tx,
+    club.clubId,
+    good.flatMap((cell) => {
+      const row = written.get(`${cellKey(cell)} ${cell.day}`);
+      if (!row?.mine || row.repeated) return [];
+      const before = earlier.find((one) => one.day === cell.day && cellKey(one) === cellKey(cell));
+      return [
+        {
+          day: club.today,
+          actor,
+          subject: 'test',
+          athleteId: cell.athleteId,
+          from: before ? told(before) : null,
+          to: told(row.row),
+        },
+      ];
+    }),
+  );
+  return answers;
+}
+
+/** Rows as the core reads them, lifts as their estimate. */
+export const ownedRecords = (rows: readonly ResultRow[], club: Pick<ClubContext, 'method'>): OwnedRecord[] =>
+  rows.flatMap((row) =>
+    withEstimates([recordOf(row)], club.method.settings.loading).map((record) => ({
+      ...record,
+      athleteId: row.athleteId,
+    })),
+  );
+
+type Row = CellBody & { readonly asks: boolean };
+
+function judge(
+  cell: CellBody,
+  athletes: ReadonlySet<string>,
+  earlier: readonly ResultRow[],
+  noise: (spec: TestSpec, value: number) => Noise,
+  club: ClubContext,
+): { cell: CellBody; row: Row | null; message: string | null } {
+  const refused = (code: string, facts = {}): { cell: CellBody; row: null; message: string } => ({
+    cell,
+    row: null,
+    message: sayIssue({ code, facts }),
+  });
+  const spec = TEST_SPECS.get(cell.test);
+  if (!spec) return refused('test_unknown', { test: cell.test });
+  if (!athletes.has(cell.athleteId)) return refused('athlete_unknown');
+  if (cell.day > club.today) return refused('day_ahead', { day: cell.day });
+  if (spec.sides && cell.side === 'both') return refused('side_missing', { test: spec.name });
+  const [record] = withEstimates([{ ...cell, asks: false }], club.method.settings.loading);
+  const value = record?.value ?? null;
+  if (value === null) return { cell, row: { ...cell, asks: false }, message: null };
+  const last = lastValue(spec, cell, earlier, club);
+  for (const one of cell.trials ?? [value]) {
+    const checked = checkValue(spec, one, last, noise(spec, last ?? one));
+    if (!checked.ok) return { cell, row: null, message: checked.issues.map(sayIssue).join(' ') };
+  }
+  const checked = checkValue(spec, value, last, noise(spec, last ?? value));
+  return { cell, row: { ...cell, asks: checked.ok && checked.value.asks && !cell.sure }, message: null };
+}
+
+/** The athlete's last counted value of this test and side before the cell's day. */
+function lastValue(spec: TestSpec, cell: CellBody, earlier: readonly ResultRow[], club: ClubContext): number | null {
+  const own = earlier.filter((row) => row.athleteId === cell.athleteId && row.test === cell.test && row.day < cell.day);
+  const records = withEstimates(own.map(recordOf), club.method.settings.loading);
+  return outcomeOf(spec, records, addDays(cell.day, -1)).sides[cell.side]?.value ?? null;
+}
+
+interface Written {
+  readonly row: ResultRow;
+  /** what was sent stands */
+  readonly mine: boolean;
+  /** it stood already: a device said it twice */
+  readonly repeated: boolean;
+}
+
+async function write(tx: Tx, clubId: string, actor: string, cells: readonly Row[]): Promise<Map<string, Written>> {
+  if (cells.length === 0) return new Map();
+  const at = new Date();
+  const values = cells.map(({ seen, sure: _sure, ...cell }) => ({
+    ...cell,
+    clubId,
+    id: v7(),
+    passed: null,
+    typedBy: actor,
+    version: seen + 1,
+    changedAt: at,
+  }));
+  const rows = await tx
+    .insert(testResult)
+    .values(values)
+    .onConflictDoUpdate({
+      target: [testResult.clubId, testResult.athleteId, testResult.day, testResult.test, testResult.side],
+      set: Object.fromEntries(
+        ['value', 'trials', 'joints', 'load_kg', 'reps', 'rir', 'asks', 'source', 'typed_by', 'version', 'passed'].map(
+          (column) => [camel(column), sql.raw(`excluded.${column}`)],
+        ),
+      ) as Partial<typeof testResult.$inferInsert>,
+      // somebody else's value is not written over: only the version that was seen may change
+      setWhere: sql`${testResult.version} = excluded.version - 1`,
+    })
+    .returning();
+  const key = (row: { athleteId: string; test: string; side: CellBody['side']; day: Day }): string =>
+    `${cellKey(row)} ${row.day}`;
+  const found = new Map(rows.map((row) => [key(row), { row, mine: true, repeated: false }]));
+  const missing = cells.filter((cell) => !found.has(key(cell)));
+  if (missing.length > 0) {
+    const standing = await tx
+      .select()
+      .from(testResult)
+      .where(
+        and(
+          inArray(testResult.athleteId, [...new Set(missing.map(({ athleteId }) => athleteId))]),
+          inArray(testResult.test, [...new Set(missing.map(({ test }) => test))]),
+          inArray(testResult.day, [...new Set(missing.map(({ day }) => day))]),
+        ),
+      );
+    for (const cell of missing) {
+      const row = standing.find((one) => key(one) === key(cell));
+      const same = row !== undefined && JSON.stringify(told(row)) === JSON.stringify(told(cell));
+      if (row) found.set(key(cell), { row, mine: same, repeated: same });
+    }
+  }
+  return found;
+}
+
+const camel = (column: string): string => column.replace(/_./g, (two) => (two[1] ?? '').toUpperCase());
+
+/** A value as the history tells it. */
+const told = ({ test, day, side, value, trials, joints, loadKg, reps, rir }: ResultRow | CellBody) => ({
+  test,
+  day,
+  side,
+  value,
+  trials,
+  joints,
+  loadKg,
+  reps,
+  rir,
+});

@@ -1,0 +1,374 @@
+<script lang="ts">
+  import { tick } from 'svelte';
+  import { TIER_NAMES, worstJoint } from '$core/testing';
+  import type { GridColumn, GridState } from './grid-state.svelte';
+  import Pyramid from './Pyramid.svelte';
+  import { limitWord, limitWords, nextWords } from './reading-words';
+  import { showCell, specIn } from './units';
+
+  let { grid, focuses, editable }: { grid: GridState; focuses: Readonly<Record<string, string>>; editable: boolean } =
+    $props();
+
+  let table = $state<HTMLTableElement | null>(null);
+  let input = $state<HTMLInputElement | null>(null);
+
+  /** Columns under the name of their tier. */
+  const tiers = $derived(
+    [...TIER_NAMES, null]
+      .map((tier) => ({ name: tier ?? 'levers', span: grid.columns.filter(({ spec }) => spec.tier === tier).length }))
+      .filter(({ span }) => span > 0),
+  );
+  const unitOf = ({ spec }: GridColumn): string =>
+    spec.kind === 'joints'
+      ? 'sum, 0–8'
+      : spec.kind === 'lift'
+        ? `${specIn(spec, grid.system).unit} × reps`
+        : specIn(spec, grid.system).unit;
+
+  async function focusCell(): Promise<void> {
+    await tick();
+    table?.querySelector<HTMLElement>(`[data-cell="${String(grid.row)}-${String(grid.col)}"]`)?.focus();
+  }
+  async function type(text: string): Promise<void> {
+    if (!editable) return;
+    grid.typing = text;
+    await tick();
+    input?.focus();
+    input?.setSelectionRange(text.length, text.length);
+  }
+  async function done(rows: number, cols: number): Promise<void> {
+    await grid.commit();
+    grid.move(rows, cols);
+    await focusCell();
+  }
+  async function go(rows: number, cols: number): Promise<void> {
+    grid.move(rows, cols);
+    await focusCell();
+  }
+
+  const MOVES: Readonly<Record<string, [number, number]>> = {
+    ArrowUp: [-1, 0],
+    ArrowDown: [1, 0],
+    ArrowLeft: [0, -1],
+    ArrowRight: [0, 1],
+    Enter: [1, 0],
+  };
+  function onKey(event: KeyboardEvent): void {
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    const move = MOVES[event.key];
+    if (move) {
+      event.preventDefault();
+      void go(...move);
+    } else if (event.key === '/') {
+      event.preventDefault();
+      grid.otherSide();
+      void focusCell();
+    } else if ((event.key === '-' || event.key === 'Delete' || event.key === 'Backspace') && editable) {
+      event.preventDefault();
+      void clear();
+    } else if (event.key === 'F2') {
+      event.preventDefault();
+      void type(grid.textAt(grid.row, grid.col));
+    } else if (event.key.length === 1 && editable) {
+      event.preventDefault();
+      void type(event.key);
+    }
+  }
+  async function clear(): Promise<void> {
+    const athlete = grid.page.athletes[grid.row];
+    const column = grid.columns[grid.col];
+    if (athlete && column) await grid.clear(athlete.id, column);
+    await focusCell();
+  }
+  function onTyping(event: KeyboardEvent): void {
+    if (event.key === 'Escape') {
+      grid.typing = null;
+      void focusCell();
+    } else if (event.key === 'Enter' || event.key === 'ArrowDown') {
+      event.preventDefault();
+      void done(1, 0);
+    } else if (event.key === 'ArrowUp') {
+      event.preventDefault();
+      void done(-1, 0);
+    } else if (event.key === 'Tab') {
+      event.preventDefault();
+      void done(0, event.shiftKey ? -1 : 1);
+    }
+    event.stopPropagation();
+  }
+  function onPaste(event: ClipboardEvent): void {
+    if (grid.typing !== null || !editable) return;
+    const text = event.clipboardData?.getData('text/plain') ?? '';
+    if (text === '') return;
+    event.preventDefault();
+    void grid.paste(text);
+  }
+
+  const stateOf = (athleteId: string, { spec, side }: GridColumn) => {
+    const cell = grid.cell(athleteId, spec.id, side);
+    const text = cell.trouble?.typed ?? (cell.view ? showCell(cell.view, spec, grid.system) : '');
+    const outcome = grid.readings.get(athleteId)?.outcomes.get(spec.id);
+    const own = outcome?.sides[side];
+    const failed = cell.view !== null && text !== '' && own?.day === grid.page.day && own.passed === false;
+    const joint = own && failed ? worstJoint(own) : null;
+    // what was measured before today stands greyed where today is empty
+    const last = text === '' ? grid.lastOf(athleteId, { spec, side }) : null;
+    return { cell, text, failed, joint, last: last ? showCell({ ...BARE, value: last.value }, spec, grid.system) : '' };
+  };
+  const BARE = { joints: null, loadKg: null, reps: null, rir: null };
+  const spoken = (athlete: string, { spec, side }: GridColumn, s: ReturnType<typeof stateOf>): string =>
+    [
+      `${athlete}, ${spec.name}${side === 'both' ? '' : `, ${side}`}:`,
+      s.text || (s.last ? `not today, last ${s.last}` : 'not tested'),
+      s.failed ? 'outside the pass mark' : '',
+      s.cell.view?.asks ? 'asks before it counts' : '',
+      s.cell.trouble ? s.cell.trouble.message : '',
+      s.cell.mine ? 'somebody else changed it' : '',
+    ]
+      .filter(Boolean)
+      .join(' ');
+</script>
+
+<div class="scroll">
+  <table bind:this={table} role="grid" aria-label="Results of the day" aria-rowcount={grid.page.athletes.length + 2}>
+    <thead>
+      <tr class="tiers">
+        <td></td>
+        {#each tiers as { name, span } (name)}<th scope="colgroup" colspan={span}>{name}</th>{/each}
+        <th scope="colgroup" colspan="3">reading</th>
+      </tr>
+      <tr class="tests">
+        <th scope="col">athlete</th>
+        {#each grid.columns as column (`${column.spec.id} ${column.side}`)}
+          <th scope="col" title={column.spec.how} class:number={column.spec.kind !== 'grade'}>
+            {#if column.side !== 'right'}{column.spec.short}{/if}<small
+              >{column.side === 'both' ? '' : `${column.side} `}{unitOf(column)}</small
+            >
+          </th>
+        {/each}
+        <th scope="col" colspan="2">what limits</th>
+        <th scope="col">test or train next</th>
+      </tr>
+    </thead>
+    <tbody>
+      {#each grid.page.athletes as athlete, row (athlete.id)}
+        {@const reading = grid.readings.get(athlete.id)}
+        <tr class:here={row === grid.row}>
+          <th scope="row"><a href="/squad/{grid.page.squadId}/{athlete.id}/start">{athlete.name}</a></th>
+          {#each grid.columns as column, col (`${column.spec.id} ${column.side}`)}
+            {@const s = stateOf(athlete.id, column)}
+            {@const chosen = row === grid.row && col === grid.col}
+            <!-- svelte-ignore a11y_no_noninteractive_element_to_interactive_role -->
+            <td
+              role="gridcell"
+              data-cell="{row}-{col}"
+              tabindex={chosen ? 0 : -1}
+              aria-label={spoken(athlete.name, column, s)}
+              class:number={column.spec.kind !== 'grade'}
+              class:chosen
+              class:failed={s.failed}
+              class:asks={s.cell.view?.asks || s.cell.mine}
+              class:trouble={s.cell.trouble}
+              class:waiting={s.cell.waiting}
+              onfocus={() => {
+                grid.row = row;
+                grid.col = col;
+              }}
+              onmousedown={() => {
+                if (grid.typing !== null && !chosen) void grid.commit();
+              }}
+              ondblclick={() => type(grid.textAt(row, col))}
+              onkeydown={onKey}
+              onpaste={onPaste}
+            >
+              {#if chosen && grid.typing !== null}
+                <input
+                  bind:this={input}
+                  bind:value={grid.typing}
+                  aria-label="{athlete.name}, {column.spec.name}{column.side === 'both' ? '' : `, ${column.side}`}"
+                  autocomplete="off"
+                  inputmode={column.spec.kind === 'number' || column.spec.kind === 'joints' ? 'decimal' : 'text'}
+                  onkeydown={onTyping}
+                  onblur={() => void grid.commit()}
+                />
+              {:else if s.text !== ''}{s.text}{#if s.joint}<small>{s.joint.joint}</small>{/if}
+              {:else if s.last !== ''}<span class="last">{s.last}</span>
+              {:else}<span class="none">·</span>{/if}
+            </td>
+          {/each}
+          {#if reading}
+            {@const word = limitWord(reading)}
+            <td class="word" class:quiet-word={word === 'unknown'}
+              ><span><Pyramid tiers={reading.tiers} limiting={reading.limiting} size={22} /> {word}</span></td
+            >
+            <td class="why">{limitWords(reading, grid.specs, grid.system)}</td>
+            <td class="next">{nextWords(reading, grid.specs, focuses)}</td>
+          {/if}
+        </tr>
+      {/each}
+    </tbody>
+  </table>
+</div>
+
+<style>
+  .scroll {
+    overflow-x: auto;
+  }
+  table {
+    border-collapse: collapse;
+    width: 100%;
+  }
+  .tiers th {
+    text-align: left;
+    font-size: 13px;
+    font-weight: 620;
+    font-stretch: 108%;
+    border-bottom: 2px solid var(--ink);
+    padding: 0 8px 2px 2px;
+  }
+  .tests th {
+    text-align: left;
+    vertical-align: bottom;
+    font-size: 12px;
+    line-height: 15px;
+    font-weight: 420;
+    font-stretch: 84%;
+    color: var(--ink-2);
+    border-bottom: 1px solid var(--ink);
+    padding: 4px 8px 3px 2px;
+    max-width: 84px;
+  }
+  .tests small {
+    display: block;
+    font-size: 11px;
+    line-height: 14px;
+  }
+  th.number,
+  td.number {
+    text-align: right;
+  }
+  tbody th {
+    position: sticky;
+    left: 0;
+    background: var(--cal);
+    text-align: left;
+    font-weight: 600;
+    font-stretch: 92%;
+    white-space: nowrap;
+    padding-right: 12px;
+    min-width: 120px;
+  }
+  tbody th a,
+  tbody th a:visited {
+    color: var(--ink);
+    text-decoration: none;
+  }
+  tbody th a:hover {
+    text-decoration: underline;
+  }
+  tbody tr {
+    height: 28px;
+  }
+  tbody td,
+  tbody th {
+    border-bottom: var(--rule);
+    font-size: 14.5px;
+    line-height: 18px;
+  }
+  td[role='gridcell'] {
+    font-stretch: 82%;
+    font-weight: 500;
+    padding: 0 8px 0 6px;
+    min-width: 48px;
+    cursor: cell;
+    white-space: nowrap;
+    border-left: 3px solid transparent;
+  }
+  td small {
+    display: block;
+    font-size: 11px;
+    line-height: 11px;
+  }
+  tr.here,
+  tr.here th {
+    background: var(--cal-1);
+  }
+  td.failed {
+    font-weight: 700;
+    border-left-color: var(--ink);
+  }
+  td.asks,
+  td.trouble {
+    outline: 2px dashed var(--almagre-t);
+    outline-offset: -2px;
+    color: var(--almagre-t);
+  }
+  td.waiting {
+    font-style: italic;
+  }
+  td.chosen,
+  td:focus-visible {
+    outline: 2px solid var(--ink);
+    outline-offset: -2px;
+  }
+  .none,
+  .last {
+    color: var(--pizarra);
+  }
+  .last {
+    font-weight: 400;
+  }
+  input {
+    width: 100%;
+    min-width: 44px;
+    height: 24px;
+    border: 0;
+    background: transparent;
+    color: var(--ink);
+    font: inherit;
+    text-align: inherit;
+    padding: 0;
+  }
+  input:focus {
+    outline: 0;
+  }
+  .word {
+    font-weight: 620;
+    padding-left: 10px;
+  }
+  .word span {
+    display: inline-flex;
+    gap: 6px;
+    align-items: center;
+  }
+  .quiet-word {
+    font-weight: 420;
+    color: var(--pizarra);
+  }
+  .why,
+  .next {
+    font-stretch: 84%;
+    padding-right: 12px;
+    white-space: nowrap;
+  }
+  .next {
+    color: var(--ink-2);
+  }
+  @media (pointer: coarse) {
+    tbody tr {
+      height: 44px;
+    }
+  }
+  @media (max-width: 700px) {
+    .word,
+    .why,
+    .next,
+    .tiers th:last-child,
+    .tests th:nth-last-child(-n + 2) {
+      display: none;
+    }
+    td[role='gridcell'] {
+      min-width: 60px;
+    }
+  }
+</style>

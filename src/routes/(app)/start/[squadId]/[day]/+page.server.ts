@@ -1,0 +1,185 @@
+import { error, fail } from '@sveltejs/kit';
+import { eq, inArray } from 'drizzle-orm';
+import { v7 } from 'uuid';
+import { z } from 'zod';
+import { FOCUSES, START, TEST_SPECS } from '$catalog';
+import { addDays, isDay } from '$core/calendar';
+import { readSquad } from '$core/startline';
+import { can } from '$lib/server/auth/access';
+import { identityOf } from '$lib/server/auth/identity';
+import { withClub } from '$lib/server/db/client';
+import { athlete, battery, testDay } from '$lib/server/db/schema';
+import { loadSquadAthletes } from '$lib/server/repositories/athletes';
+import { loadClub } from '$lib/server/repositories/club-context';
+import { cellView, loggedWork, testDaysOf } from '$lib/server/repositories/results';
+import { sayDay, squadKnot, threadEnd } from '$lib/server/services/page-thread';
+import { proposeTests } from '$lib/server/services/propose-tests';
+import { recordChanges } from '$lib/server/services/record-change';
+import {
+  AUDIT_WEEKS,
+  cutsOf,
+  gridAthlete,
+  leansOf,
+  ownNoise,
+  recordsOf,
+  squadNoise,
+} from '$lib/server/services/start-line';
+import type { GridPage } from '$lib/model/start-line';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals, params }) => {
+  const { clubId, role } = identityOf(locals);
+  if (!isDay(params.day)) error(404, 'There is no such day.');
+  const at = new Date().toISOString();
+  const { club, squad, rows, days, batteries, logged } = await withClub(clubId, async (tx) => {
+    const found = await loadClub(tx, params.day);
+    const one = found.squads.find(({ id }) => id === params.squadId);
+    if (!one) error(404, 'There is no such squad.');
+    const athletes = await loadSquadAthletes(tx, one.id, params.day);
+    const ids = athletes.map(({ id }) => id);
+    return {
+      club: found,
+      squad: one,
+      rows: athletes,
+      days: await testDaysOf(tx, one.id, params.day),
+      batteries: await tx.select().from(battery).orderBy(battery.name),
+      logged: await loggedWork(tx, ids, addDays(params.day, -7 * AUDIT_WEEKS), AUDIT_WEEKS),
+    };
+  });
+  const health = can(role, 'health');
+  const chosen = days.find(({ day }) => day === params.day);
+  const leans = new Map(rows.map((row) => [row.id, leansOf(row, logged.get(row.id) ?? [], club, squad)]));
+  const cuts = cutsOf(club, squad);
+  const noise = squadNoise(rows, club);
+  const proposed = chosen
+    ? null
+    : proposeTests(
+        readSquad(
+          rows.map((row) => ({
+            ...gridAthlete(row, leans.get(row.id) ?? 'unknown', params.day, club, health),
+            records: recordsOf(row, params.day, club),
+            today: params.day,
+            cuts,
+            noise,
+          })),
+          TEST_SPECS,
+          START,
+        ),
+      );
+  // whatever has a value on this day is on the grid, chosen or not
+  const here = rows.flatMap(({ results }) => results.filter(({ day }) => day === params.day));
+  const wanted = new Set([...(chosen?.tests ?? proposed ?? []), ...here.map(({ test }) => test)]);
+  const grid: GridPage = {
+    squadId: squad.id,
+    day: params.day,
+    today: club.today,
+    cuts,
+    specs: [...TEST_SPECS.values()],
+    tests: [...TEST_SPECS.keys()].filter((id) => wanted.has(id)),
+    athletes: rows.map((row) => gridAthlete(row, leans.get(row.id) ?? 'unknown', params.day, club, health)),
+    cells: here.map((row) => ({
+      ...cellView(row, club.staffNames),
+      // results kept before grades were: passed or failed as such
+      value: row.value ?? recordsOf({ ...rows[0]!, results: [row] }, params.day, club)[0]?.value ?? null,
+    })),
+    noise: ownNoise(rows, club),
+    settings: START,
+    loading: club.method.settings.loading,
+    at,
+  };
+  const offered = [...new Set([params.day, club.today, ...days.map(({ day }) => day)])].sort().reverse().slice(0, 8);
+  return {
+    thread: {
+      knots: [
+        squadKnot(club, squad, (one) => `/start/${one.id}/${params.day}`),
+        {
+          label: 'day',
+          value: `/start/${squad.id}/${params.day}`,
+          options: offered.map((day) => ({ href: `/start/${squad.id}/${day}`, label: sayDay(day) })),
+        },
+      ],
+      level: 2,
+      ...threadEnd(club, squad, params.day),
+    },
+    clubName: club.name,
+    massUnit: club.massUnit,
+    squad: { id: squad.id, name: squad.name },
+    dayWords: sayDay(params.day),
+    grid,
+    proposed: proposed !== null,
+    version: chosen?.version ?? 0,
+    batteries: batteries.map(({ id, name, tests }) => ({ id, name, tests })),
+    focuses: Object.fromEntries(Object.entries(FOCUSES).map(([id, { name }]) => [id, name])),
+    may: { write: can(role, 'log'), plan: can(role, 'plan') },
+  };
+};
+
+const testsOf = (form: FormData): string[] => [...TEST_SPECS.keys()].filter((id) => form.getAll('tests').includes(id));
+
+export const actions: Actions = {
+  /** Chooses the day's tests, and keeps them under a name when one is given. */
+  tests: async ({ locals, params, request }) => {
+    const { clubId, role } = identityOf(locals);
+    if (!can(role, 'plan')) error(403, 'Your role writes results; it does not choose the tests.');
+    const form = await request.formData();
+    const tests = testsOf(form);
+    const name = z.string().trim().max(60).catch('').parse(form.get('name'));
+    if (tests.length === 0) return fail(400, { message: 'Choose at least one test.' });
+    if (!isDay(params.day)) error(404, 'There is no such day.');
+    await withClub(clubId, async (tx) => {
+      const club = await loadClub(tx);
+      if (!club.squads.some(({ id }) => id === params.squadId)) error(404, 'There is no such squad.');
+      await tx
+        .insert(testDay)
+        .values({ clubId, squadId: params.squadId, day: params.day, tests })
+        .onConflictDoUpdate({ target: [testDay.clubId, testDay.squadId, testDay.day], set: { tests } });
+      if (name === '') return;
+      const [same] = await tx.select().from(battery).where(eq(battery.name, name));
+      if (same) await tx.update(battery).set({ tests }).where(eq(battery.id, same.id));
+      else await tx.insert(battery).values({ clubId, id: v7(), name, tests });
+    });
+    return { message: null };
+  },
+  /** Sets the focus the reading proposes, for those named; the Bench follows from the next card on. */
+  focus: async ({ locals, params, request }) => {
+    const { clubId, userId, role } = identityOf(locals);
+    if (!can(role, 'plan')) error(403, 'Your role does not set a focus.');
+    const form = await request.formData();
+    const wanted = z
+      .array(z.object({ athleteId: z.uuid(), focus: z.enum(Object.keys(FOCUSES) as [keyof typeof FOCUSES]) }))
+      .safeParse(JSON.parse(z.string().catch('[]').parse(form.get('focuses'))));
+    if (!wanted.success) return fail(400, { message: 'This focus is not known.' });
+    await withClub(clubId, async (tx) => {
+      const club = await loadClub(tx);
+      const rows = await loadSquadAthletes(tx, params.squadId, club.today);
+      const set = wanted.data.flatMap(({ athleteId, focus }) => {
+        const row = rows.find(({ id }) => id === athleteId);
+        return row && row.focus?.id !== focus ? [{ row, focus }] : [];
+      });
+      for (const id of new Set(set.map(({ focus }) => focus)))
+        await tx
+          .update(athlete)
+          .set({ focus: { id, since: club.today } })
+          .where(
+            inArray(
+              athlete.id,
+              set.filter(({ focus }) => focus === id).map(({ row }) => row.id),
+            ),
+          );
+      await recordChanges(
+        tx,
+        clubId,
+        set.map(({ row, focus }) => ({
+          day: club.today,
+          actor: userId,
+          subject: 'focus',
+          athleteId: row.id,
+          from: row.focus,
+          to: { id: focus, name: FOCUSES[focus].name },
+          rules: ['START-1'],
+        })),
+      );
+    });
+    return { message: null };
+  },
+};
