@@ -45,6 +45,8 @@ export interface DemoSquad {
     kind: 'friendly' | 'league' | 'cup' | 'final';
   }[];
   readonly athletes: readonly DemoAthlete[];
+  /** tests the stations are at today */
+  readonly testsToday: readonly string[];
   /** athletes of another squad who train here too */
   readonly shared: readonly string[];
 }
@@ -78,6 +80,7 @@ export const DEMO_SQUADS: readonly DemoSquad[] = [
       { weekday: 6, weeks: 1, name: 'Alameda', kind: 'cup' },
       { weekday: 6, weeks: 2, name: 'Torre Azul', kind: 'league' },
     ],
+    testsToday: [],
     shared: [],
     athletes: [
       a('Dunja Falk', 'back', 'female', 24, 71, 'trained', 'trained', 1.42, 1.75, 0.35),
@@ -111,6 +114,7 @@ export const DEMO_SQUADS: readonly DemoSquad[] = [
       { weekday: 6, weeks: 2, name: 'Levante indoor', kind: 'friendly' },
       { weekday: 6, weeks: 4, name: 'Marisma open', kind: 'cup' },
     ],
+    testsToday: ['R1', 'R2', 'R4', 'C5', 'cmj', 'rsi-10-5', 'sprint-20', 'back-squat'],
     shared: [],
     athletes: [
       a('Elke Tarrant', 'cutter', 'female', 17, 61, 'developing', 'developing', 1.3, 1.6, 0.36, ['C5']),
@@ -147,6 +151,7 @@ export const DEMO_SQUADS: readonly DemoSquad[] = [
       { weekday: 5, weeks: 3, name: 'First stop', kind: 'league' },
       { weekday: 5, weeks: 6, name: 'Second stop', kind: 'league' },
     ],
+    testsToday: [],
     shared: ['Abe Tolland'],
     athletes: [
       a('Ilan Rook', 'slope', 'male', 23, 74, 'trained', 'trained', 1.5, 1.8, 0.44),

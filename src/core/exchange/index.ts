@@ -1,3 +1,4 @@
 export * from './dose-text';
 export * from './exercise-csv';
 export * from './library-file';
+export * from './results-file';

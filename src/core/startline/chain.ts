@@ -32,14 +32,14 @@ const WORKS_FROM = 0.2;
 /** Foot to trunk: each link tested, trained in the last four weeks, or neither (START-9). */
 export function readChain(
   outcomes: Outcomes,
-  lastDone: Readonly<Record<string, Day>>,
+  done: readonly { readonly exerciseId: string; readonly day: Day }[],
   library: Library,
   today: Day,
   { trainedDays }: StartSettings,
 ): ChainLink[] {
   const from = addDays(today, -trainedDays);
-  const recent = Object.entries(lastDone).flatMap(([id, day]) => {
-    const exercise = day >= from && day <= today ? library.exercises.get(id) : undefined;
+  const recent = done.flatMap(({ exerciseId, day }) => {
+    const exercise = day >= from && day <= today ? library.exercises.get(exerciseId) : undefined;
     return exercise ? [{ exercise, day }] : [];
   });
   return CHAIN_LINKS.map((link) => {

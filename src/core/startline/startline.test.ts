@@ -118,8 +118,18 @@ describe('reading', () => {
 
 test('the chain says what is tested, trained or neither', () => {
   const { outcomes } = read(named('springy'));
-  const chain = readChain(outcomes, { 'calf-raise-one-leg': '2026-11-20', plank: '2026-09-01' }, LIBRARY, TODAY, START);
-  expect(chain.find(({ link }) => link === 'foot and ankle')).toMatchObject({ trainedDays: 1, failed: [] });
+  const chain = readChain(
+    outcomes,
+    [
+      { exerciseId: 'calf-raise-one-leg', day: '2026-11-20' },
+      { exerciseId: 'calf-raise-one-leg', day: '2026-11-18' },
+      { exerciseId: 'plank', day: '2026-09-01' },
+    ],
+    LIBRARY,
+    TODAY,
+    START,
+  );
+  expect(chain.find(({ link }) => link === 'foot and ankle')).toMatchObject({ trainedDays: 2, failed: [] });
   expect(chain.find(({ link }) => link === 'trunk')?.trainedDays).toBe(0);
   expect(chain.find(({ link }) => link === 'knee')?.tested).toContain('C5');
 });

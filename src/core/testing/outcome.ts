@@ -39,6 +39,11 @@ export function outcomeOf(spec: TestSpec, records: readonly TestRecord[], today:
     if (latest.length > 0) sides[side] = sideValue(spec, latest, day);
   }
   const parts = newestWay(sides);
+  if (sides.both && !parts.includes(sides.both)) delete sides.both;
+  else if (sides.both) {
+    delete sides.left;
+    delete sides.right;
+  }
   if (parts.length === 0) return NEVER;
   const day = parts.reduce((oldest, part) => (part.day < oldest ? part.day : oldest), parts[0]?.day ?? '');
   const failed = parts.some((part) => part.passed === false) || tooUneven(spec.pass, sides);

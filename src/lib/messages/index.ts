@@ -5,3 +5,4 @@ export * from './changes';
 export * from './schools';
 export * from './tables';
 export * from './library';
+export * from './start-line';

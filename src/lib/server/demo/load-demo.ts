@@ -1,6 +1,13 @@
 import { and, eq } from 'drizzle-orm';
 import { v7 } from 'uuid';
-import { DEMO_CLUB, DEMO_COMPLAINTS, DEMO_PASSWORD, DEMO_SQUADS, type DemoAthlete } from '$catalog/demo/club';
+import {
+  DEMO_CLUB,
+  DEMO_COMPLAINTS,
+  DEMO_PASSWORD,
+  DEMO_SQUADS,
+  type DemoAthlete,
+  type DemoSquad,
+} from '$catalog/demo/club';
 import { addDays, gymDayOn, weekdayOf, type Day } from '$core/calendar';
 import { solveCard } from '$core/choose';
 import { seeded } from '$core/random';
@@ -21,6 +28,7 @@ import {
   squad,
   squadAthlete,
   staff,
+  testDay,
   testResult,
 } from '../db/schema';
 import { loadClub } from '../repositories/club-context';
@@ -116,9 +124,10 @@ async function writeRoster(tx: Tx, clubId: string, day: Day, random: () => numbe
         jumpSeasons: person.jump === 'foundation' ? 0 : person.jump === 'developing' ? 1 : 3,
         guardianConsent: person.age < 18,
       });
-      const results = resultsOf(person, clubId, id, day);
+      const results = [...resultsOf(person, clubId, id, day), ...testingResults(person, demo, clubId, id, day)];
       if (results.length > 0) await tx.insert(testResult).values(results);
     }
+    if (demo.testsToday.length > 0) await tx.insert(testDay).values({ clubId, squadId, day, tests: demo.testsToday });
     const members = [...demo.athletes.map((person) => person.name), ...demo.shared];
     await tx.insert(squadAthlete).values(members.map((name) => ({ clubId, squadId, athleteId: ids.get(name) ?? '' })));
   }
@@ -154,7 +163,109 @@ function resultsOf(
     ...lift('back-squat', person.squat),
     ...lift('deadlift', person.deadlift),
     ...(person.cmjM === null ? [] : [{ ...base, id: v7(), test: 'cmj', value: person.cmjM }]),
-    ...screens.map((test) => ({ ...base, id: v7(), test, passed: !failed.includes(test) })),
+    ...screens
+      .filter((test) => test !== 'R4')
+      .map((test) => ({ ...base, id: v7(), test, passed: !failed.includes(test) })),
+  ];
+}
+
+/** Ankles, calves and jumps of five weeks ago with a repeat two days later, and what today's stations have so far. */
+function testingResults(
+  person: DemoAthlete,
+  squad: DemoSquad,
+  clubId: string,
+  athleteId: string,
+  day: Day,
+): (typeof testResult.$inferInsert)[] {
+  if (person.screens === 'untested') return [];
+  // numbers of their own, so that the story of the weeks stays what it is
+  const random = seeded(Array.from(person.name).reduce((sum, letter) => sum * 31 + (letter.codePointAt(0) ?? 0), 7));
+  const near = (middle: number, reach: number, step: number): number =>
+    Math.round((middle + (random() * 2 - 1) * reach) / step) * step;
+  const failed = Array.isArray(person.screens) ? person.screens : [];
+  const at = (on: Day, test: string, value: number, own: Partial<typeof testResult.$inferInsert> = {}) => ({
+    clubId,
+    athleteId,
+    id: v7(),
+    day: on,
+    test,
+    value: Number(value.toFixed(4)),
+    ...own,
+  });
+  const both = (on: Day, test: string, value: () => number) =>
+    (['left', 'right'] as const).map((side) => at(on, test, value(), { side }));
+  const [then, again] = [addDays(day, -35), addDays(day, -33)];
+  const ankle = failed.includes('R4') ? 0.08 : 0.115;
+  const cmj = person.cmjM ?? 0.35;
+  const rsi = 3.6 * cmj + near(0.28, 0.12, 0.01);
+  const sprint = 4.05 - 2.2 * cmj + near(0, 0.06, 0.01);
+  return [
+    ...both(then, 'R4', () => near(ankle, 0.005, 0.005)),
+    ...both(then, 'calf-straight', () => near(28, 3, 1)),
+    ...both(then, 'calf-bent', () => near(23, 3, 1)),
+    ...(squad.testsToday.length > 0 && person.jump !== 'foundation'
+      ? [at(then, 'K3', failed.includes('K3') ? 0 : 1)]
+      : []),
+    at(again, 'cmj', cmj + near(0, 0.012, 0.001)),
+    at(then, 'sj', cmj / near(1.1, 0.06, 0.01)),
+    at(then, 'rsi-10-5', rsi),
+    at(again, 'rsi-10-5', rsi + near(0, 0.09, 0.01)),
+    at(then, 'sprint-20', sprint),
+    at(again, 'sprint-20', sprint + near(0, 0.03, 0.01)),
+    ...(squad.testsToday.length > 0
+      ? todaySoFar(person, squad, { at, both, near, cmj, rsi, sprint, failed, day })
+      : []),
+  ];
+}
+
+/** Athletes at the foot of the list have not been to every station yet. */
+function todaySoFar(
+  person: DemoAthlete,
+  squad: DemoSquad,
+  {
+    at,
+    both,
+    near,
+    cmj,
+    rsi,
+    sprint,
+    failed,
+    day,
+  }: {
+    at: (
+      on: Day,
+      test: string,
+      value: number,
+      own?: Partial<typeof testResult.$inferInsert>,
+    ) => typeof testResult.$inferInsert;
+    both: (on: Day, test: string, value: () => number) => (typeof testResult.$inferInsert)[];
+    near: (middle: number, reach: number, step: number) => number;
+    cmj: number;
+    rsi: number;
+    sprint: number;
+    failed: readonly string[];
+    day: Day;
+  },
+): (typeof testResult.$inferInsert)[] {
+  const names = squad.athletes.map(({ name }) => name).sort();
+  const place = names.indexOf(person.name) / names.length;
+  const control = (['left', 'right'] as const).map((side) => {
+    const joints = failed.includes('C5') && side === 'left' ? [0, 2, 1, 0] : [near(0.3, 0.5, 1), 0, 0, 0];
+    return at(
+      day,
+      'C5',
+      joints.reduce((sum, score) => sum + score, 0),
+      { side, joints },
+    );
+  });
+  return [
+    at(day, 'R1', failed.includes('R1') ? 0 : near(1.3, 0.6, 1) > 1 ? 2 : 1),
+    at(day, 'R2', failed.includes('R2') ? 0 : 1),
+    ...both(day, 'R4', () => near(0.115, 0.005, 0.005)),
+    ...(place < 0.85 ? control : []),
+    ...(place < 0.8 ? [at(day, 'cmj', cmj + near(0.005, 0.015, 0.001))] : []),
+    ...(place < 0.75 ? [at(day, 'rsi-10-5', rsi + near(0, 0.1, 0.01))] : []),
+    ...(place < 0.7 ? [at(day, 'sprint-20', sprint + near(0, 0.04, 0.01))] : []),
   ];
 }
 

@@ -3,6 +3,7 @@ import { addDays, type Day } from '$core/calendar';
 import type { RecentWork } from '$core/startline';
 import type { CellView } from '$lib/model/results';
 import type { Tx } from '../db/client';
+import { recordOf } from './athletes';
 import { setLog, squadAthlete, testDay, testResult } from '../db/schema';
 
 /** A writer's clock and another's commit may cross by this much. */
@@ -15,7 +16,7 @@ export const cellView = (row: ResultRow, names: Readonly<Record<string, string>>
   test: row.test,
   day: row.day,
   side: row.side,
-  value: row.value,
+  value: recordOf(row).value,
   trials: row.trials,
   joints: row.joints,
   loadKg: row.loadKg,
@@ -92,3 +93,10 @@ export async function loggedWork(
     found.set(athleteId, [...(found.get(athleteId) ?? []), { exerciseId, setsPerWeek: sets / weeks }]);
   return found;
 }
+
+/** What an athlete did on which days since. */
+export const doneDays = (tx: Tx, athleteId: string, from: Day): Promise<{ exerciseId: string; day: Day }[]> =>
+  tx
+    .selectDistinct({ exerciseId: setLog.exerciseId, day: setLog.day })
+    .from(setLog)
+    .where(and(eq(setLog.athleteId, athleteId), gte(setLog.day, from)));

@@ -1,7 +1,8 @@
-import { and, eq, inArray, sql } from 'drizzle-orm';
+import { and, inArray, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import { TEST_SPECS } from '$catalog';
 import { addDays, type Day } from '$core/calendar';
+import type { ReadResult } from '$core/exchange';
 import { withEstimates } from '$core/startline';
 import { checkValue, noiseBook, outcomeOf, type Noise, type OwnedRecord, type TestSpec } from '$core/testing';
 import { sayIssue } from '$lib/messages';
@@ -69,6 +70,35 @@ export async function keepResults(
     }),
   );
   return answers;
+}
+
+/**
+ * Writes a file's results in one statement: a cell that is there is replaced, as the coach agreed after the preview.
+ * The history has one line for the file, with how many.
+ */
+export async function importResults(
+  tx: Tx,
+  club: ClubContext,
+  actor: string,
+  squadId: string,
+  results: readonly ReadResult[],
+): Promise<number> {
+  if (results.length === 0) return 0;
+  // a cell named twice in one file stands as it was named last
+  const unique = [...new Map(results.map((one) => [`${cellKey(one)} ${one.day}`, one])).values()];
+  const rows = JSON.stringify(unique.map((one) => ({ ...one, id: v7() })));
+  await tx.execute(sql`
+    insert into test_result (club_id, id, athlete_id, test, day, side, value, trials, joints, load_kg, reps, rir, source, typed_by)
+    select ${club.clubId}::uuid, id, "athleteId", test, day, side, value, trials, joints, "loadKg", reps, rir, 'file', ${actor}
+    from jsonb_to_recordset(${rows}::jsonb) as one(id uuid, "athleteId" uuid, test text, day date, side text,
+      value float8, trials jsonb, joints jsonb, "loadKg" float8, reps int, rir int)
+    on conflict (club_id, athlete_id, day, test, side) do update set value = excluded.value, trials = excluded.trials,
+      joints = excluded.joints, load_kg = excluded.load_kg, reps = excluded.reps, rir = excluded.rir, passed = null,
+      asks = false, source = excluded.source, typed_by = excluded.typed_by, version = test_result.version + 1, changed_at = now()`);
+  await recordChanges(tx, club.clubId, [
+    { day: club.today, actor, subject: 'test-import', squadId, from: null, to: { results: unique.length } },
+  ]);
+  return unique.length;
 }
 
 /** Rows as the core reads them, lifts as their estimate. */
@@ -147,7 +177,7 @@ async function write(tx: Tx, clubId: string, actor: string, cells: readonly Row[
         ['value', 'trials', 'joints', 'load_kg', 'reps', 'rir', 'asks', 'source', 'typed_by', 'version', 'passed'].map(
           (column) => [camel(column), sql.raw(`excluded.${column}`)],
         ),
-      ) as Partial<typeof testResult.$inferInsert>,
+      ),
       // somebody else's value is not written over: only the version that was seen may change
       setWhere: sql`${testResult.version} = excluded.version - 1`,
     })

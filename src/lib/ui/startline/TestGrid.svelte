@@ -158,7 +158,6 @@
           {#each grid.columns as column, col (`${column.spec.id} ${column.side}`)}
             {@const s = stateOf(athlete.id, column)}
             {@const chosen = row === grid.row && col === grid.col}
-            <!-- svelte-ignore a11y_no_noninteractive_element_to_interactive_role -->
             <td
               role="gridcell"
               data-cell="{row}-{col}"
@@ -282,7 +281,6 @@
     min-width: 48px;
     cursor: cell;
     white-space: nowrap;
-    border-left: 3px solid transparent;
   }
   td small {
     display: block;
@@ -295,7 +293,7 @@
   }
   td.failed {
     font-weight: 700;
-    border-left-color: var(--ink);
+    box-shadow: inset 3px 0 0 var(--ink);
   }
   td.asks,
   td.trouble {
@@ -340,6 +338,7 @@
     display: inline-flex;
     gap: 6px;
     align-items: center;
+    vertical-align: middle;
   }
   .quiet-word {
     font-weight: 420;

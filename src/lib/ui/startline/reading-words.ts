@@ -67,12 +67,13 @@ export function leverWords({ lever, preliminary }: StartReading): string {
 
 /** What to do next: the first test, else what is trained. */
 export function nextWords(
-  { next, focus }: StartReading,
+  { next, focus, limiting, preliminary }: StartReading,
   specs: ReadonlyMap<string, TestSpec>,
   focuses: Readonly<Record<string, string>>,
 ): string {
   const test = next[0] && specs.get(next[0].test);
-  if (test && !focus) return `test ${test.short}`;
+  // while a tier is unknown the lever is preliminary: the test comes first
+  if (test && (!focus || (!limiting && preliminary))) return `test ${test.short}`;
   const train = focus ? (focuses[focus] ?? focus) : '';
   return test && next[0]?.decides === 'where range is short' ? `${test.short}, then ${train}` : train;
 }

@@ -77,11 +77,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     specs: [...TEST_SPECS.values()],
     tests: [...TEST_SPECS.keys()].filter((id) => wanted.has(id)),
     athletes: rows.map((row) => gridAthlete(row, leans.get(row.id) ?? 'unknown', params.day, club, health)),
-    cells: here.map((row) => ({
-      ...cellView(row, club.staffNames),
-      // results kept before grades were: passed or failed as such
-      value: row.value ?? recordsOf({ ...rows[0]!, results: [row] }, params.day, club)[0]?.value ?? null,
-    })),
+    cells: here.map((row) => cellView(row, club.staffNames)),
     noise: ownNoise(rows, club),
     settings: START,
     loading: club.method.settings.loading,

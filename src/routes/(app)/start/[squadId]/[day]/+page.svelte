@@ -2,7 +2,7 @@
   import { onMount, untrack } from 'svelte';
   import { enhance } from '$app/forms';
   import { Button, Checkbox, TextInput } from 'carbon-components-svelte';
-  import { TIER_NAMES } from '$core/testing';
+  import { TIER_NAMES, type TestSpec } from '$core/testing';
   import { GridState, type OpenQuestion } from '$lib/ui/startline/grid-state.svelte';
   import TestGrid from '$lib/ui/startline/TestGrid.svelte';
   import { showCell, specIn, type UnitSystem } from '$lib/ui/startline/units';
@@ -25,7 +25,9 @@
       specs: data.grid.specs.filter((spec) => spec.tier === tier),
     })),
   );
-  const minutes = $derived(data.grid.specs.filter(({ id }) => isOn(id)).reduce((sum, spec) => sum + spec.minutes, 0));
+  const minutes = $derived(
+    data.grid.specs.filter(({ id }) => isOn(id)).reduce((sum: number, spec: TestSpec) => sum + spec.minutes, 0),
+  );
 
   $effect(() => {
     const mine = grid;
@@ -50,7 +52,9 @@
   const sideWord = ({ column }: OpenQuestion): string => (column.side === 'both' ? '' : ` ${column.side}`);
   const focusable = $derived(
     data.grid.athletes.flatMap(({ id, focus }) => {
-      const wanted = grid.readings.get(id)?.focus;
+      const reading = grid.readings.get(id);
+      // what is only preliminary is not made a focus for a whole squad at once
+      const wanted = reading && (reading.limiting || !reading.preliminary) ? reading.focus : null;
       return wanted && wanted !== focus?.id ? [{ athleteId: id, focus: wanted }] : [];
     }),
   );
@@ -131,7 +135,7 @@
                 value={spec.id}
                 labelText={spec.name}
                 checked={isOn(spec.id)}
-                on:check={({ detail }) => (toggled = { ...toggled, [spec.id]: Boolean(detail) })}
+                on:check={({ detail }) => (toggled = { ...toggled, [spec.id]: detail })}
               />
             {/each}
           </fieldset>
@@ -212,13 +216,11 @@
 
 <style>
   .page {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr);
-    grid-template-rows: auto auto auto 1fr auto;
+    display: flex;
+    flex-direction: column;
     min-height: calc(100vh - 62px);
     padding: 14px 16px 0;
     gap: 8px;
-    align-content: start;
   }
   header {
     display: flex;
@@ -292,6 +294,13 @@
     font-style: normal;
     color: var(--pizarra);
   }
+  kbd {
+    border: 1px solid var(--edge);
+    padding: 0 4px;
+    font: inherit;
+    font-size: 11px;
+    margin-left: 6px;
+  }
   .units {
     display: inline-flex;
   }
@@ -310,13 +319,13 @@
   footer {
     position: sticky;
     bottom: 0;
-    align-self: end;
+    margin-top: auto;
     display: flex;
     gap: 12px;
     align-items: center;
     flex-wrap: wrap;
     min-height: 50px;
-    margin: 0 -16px;
+    margin-inline: -16px;
     padding: 8px 16px;
     background: var(--cal-1);
     border-top: 2px solid var(--ink);

@@ -1,0 +1,427 @@
+<script lang="ts">
+  import { enhance } from '$app/forms';
+  import { Button, Select, SelectItem } from 'carbon-components-svelte';
+  import type { TierReading } from '$core/startline';
+  import { JOINTS } from '$core/testing';
+  import { CHANGE_WORDS } from '$lib/messages';
+  import PyramidDrawing from '$lib/ui/startline/PyramidDrawing.svelte';
+  import { leverWords } from '$lib/ui/startline/reading-words';
+  import { showCell } from '$lib/ui/startline/units';
+
+  let { data, form } = $props();
+
+  const specs = $derived(new Map(data.specs.map((spec) => [spec.id, spec])));
+  const short = (id: string): string => specs.get(id)?.short ?? id;
+  const reading = $derived(data.reading);
+  const system = $derived(data.massUnit === 'lb' ? ('imperial' as const) : ('metric' as const));
+  const BARE = { joints: null, loadKg: null, reps: null, rir: null };
+  const show = (id: string, value: number): string => {
+    const spec = specs.get(id);
+    return spec ? showCell({ ...BARE, value }, spec, system) : '';
+  };
+  const unit = (id: string): string => {
+    const spec = specs.get(id);
+    if (!spec || spec.kind === 'grade' || spec.kind === 'joints') return '';
+    return spec.kind === 'lift' ? `${system === 'metric' ? 'kg' : 'lb'} e1RM` : spec.unit;
+  };
+  const tierSaid = ({ state, failed, missing, passed }: TierReading): string =>
+    state === 'failed'
+      ? failed.map(short).join(', ')
+      : state === 'unknown'
+        ? passed.length === 0
+          ? 'not tested'
+          : `missing ${missing.map(short).join(', ')}`
+        : `${String(passed.length)} of ${String(passed.length)}`;
+  const limits = $derived.by(() => {
+    const above = ['range', 'control', 'force', 'skill'];
+    const at = above.indexOf(reading.limiting ?? '');
+    if (at < 0)
+      return reading.preliminary
+        ? 'No tier fails of those known; what is missing is unknown, not passed.'
+        : 'Every tier passes: no tier limits, the levers count.';
+    const rest = above.slice(at + 1);
+    return `${(above[at] ?? '').replace(/^./, (c) => c.toUpperCase())} limits. It gets the focus${
+      rest.length > 0 ? `, ${rest.join(' and ')} run at maintenance` : ''
+    }.`;
+  });
+  const percent = (share: number): string => `${String(Math.round(share * 100))} %`;
+  const sign = (value: number): string => (value < 0 ? '−' : '+');
+  /** Lines of the memory form: what is known, and room for more. */
+  let extra = $state(1);
+  let remembering = $state(false);
+</script>
+
+<svelte:head><title>{data.athlete.name} · Start line · Jaleo</title></svelte:head>
+
+<div class="page">
+  <header>
+    <h1>{data.athlete.name}</h1>
+    <p class="note">
+      {[data.athlete.role, data.athlete.liftLevel].filter(Boolean).join(' · ')}{#if reading.jumper}
+        · {reading.jumper.kind === 'even' ? 'jumps alike from one foot and two' : `${reading.jumper.kind} jumper`}
+        <span class="rule-id">START-6</span>{/if}
+    </p>
+    <nav>
+      <a class="quiet" href="/squad/{data.squad.id}/{data.athlete.id}">Facts, loads and history</a>
+      <a class="quiet" href="/start/{data.squad.id}/screens/{data.athlete.id}">Screens with drawings</a>
+      <a class="quiet" href="/library/ladders?squad={data.squad.id}&athlete={data.athlete.id}"
+        >From the goal backwards</a
+      >
+    </nav>
+  </header>
+
+  <section class="stand">
+    <h2>Pyramid</h2>
+    <p>{limits} <span class="rule-id">START-1</span></p>
+    <PyramidDrawing tiers={reading.tiers} limiting={reading.limiting} said={tierSaid} />
+    {#if reading.rangeShort}
+      <p>
+        Short at the <b
+          >{reading.rangeShort === 'posterior' ? 'back of the legs' : reading.rangeShort.replace('-', ' ')}</b
+        >{reading.rangeShort === 'ankle' ? ' (or the upper body): the hips are fine' : ''}.
+      </p>
+    {/if}
+    <h2>Chain <span class="rule-id">START-9</span></h2>
+    <ul class="chain">
+      {#each [...data.chain].reverse() as link (link.link)}
+        <li>
+          <b>{link.link}</b>
+          <span class:warn-text={link.failed.length > 0}
+            >{link.failed.length > 0
+              ? `not passed: ${link.failed.map(short).join(', ')}`
+              : link.tested.length > 0
+                ? `tested: ${link.tested.map(short).join(', ')}`
+                : 'not tested'}</span
+          >
+          <span class:warn-text={link.trainedDays === 0}
+            >{link.trainedDays > 0 ? `trained ${link.trainedDays} of 28 days` : 'not trained in 28 days'}</span
+          >
+        </li>
+      {/each}
+    </ul>
+    {#if data.complaints.some(({ place }) => place === 'knee')}
+      <p class="note">A knee complaint reads ankle and hip first.</p>
+    {/if}
+  </section>
+
+  <section class="tests">
+    <h2>Tests</h2>
+    {#if data.lines.length === 0}
+      <p class="note">
+        Nothing tested yet. Everything is unknown: foundation doses, bottom of each range, and the cheapest test first.
+        <span class="rule-id">START-2</span>
+      </p>
+    {:else}
+      <div class="scroll">
+        <table>
+          <thead>
+            <tr
+              ><th scope="col">test</th><th scope="col" class="number">value</th><th scope="col">since the last</th><th
+                scope="col"
+                class="number"><abbr title="percentile in own squad">squad</abbr></th
+              ><th scope="col" class="number"><abbr title="percentile at this level">level</abbr></th><th
+                scope="col"
+                class="number"><abbr title="percentile of own history">own</abbr></th
+              ><th scope="col">day</th></tr
+            >
+          </thead>
+          <tbody>
+            {#each data.lines as line (`${line.id} ${line.side}`)}
+              <tr class:old={line.stale} class:failed={line.passed === false}>
+                <th scope="row">{short(line.id)}{line.side === 'both' ? '' : `, ${line.side}`}</th>
+                <td class="number"
+                  >{show(line.id, line.value)}
+                  <small
+                    >{unit(line.id)}{line.spread === null ? '' : ` ±${show(line.id, line.spread / 2)}`}{line.joints
+                      ? line.joints
+                          .flatMap((score, i) => (score > 0 ? ` ${JOINTS[i] ?? ''} ${String(score)}` : []))
+                          .join('')
+                      : ''}</small
+                  ></td
+                >
+                <td
+                  >{#if line.change}{sign(line.change.by)}{show(line.id, Math.abs(line.change.by))}, {line.change.kind}
+                    <small title="90 % interval"
+                      >({sign(line.change.interval[0])}{show(line.id, Math.abs(line.change.interval[0]))} to {sign(
+                        line.change.interval[1],
+                      )}{show(line.id, Math.abs(line.change.interval[1]))}{line.change.own
+                        ? ''
+                        : ', error assumed'})</small
+                    >{/if}</td
+                >
+                <td class="number">{line.inSquad === null ? '' : Math.round(line.inSquad)}</td>
+                <td class="number">{line.inLevel === null ? '' : Math.round(line.inLevel)}</td>
+                <td class="number">{line.ofOwn === null ? '' : Math.round(line.ofOwn)}</td>
+                <td class="note">{line.day.slice(5)}{line.stale ? ', past its time' : ''}</td>
+              </tr>
+            {/each}
+          </tbody>
+        </table>
+      </div>
+      <p class="note">Percentiles are of your own athletes only: squad, same lifting level, own history.</p>
+    {/if}
+
+    <h2>Recent training <span class="rule-id">START-4</span></h2>
+    {#if data.audit.kneeShare === null}
+      <p class="note">No leg work known in the last four weeks.</p>
+    {:else}
+      <p>
+        Knee : hip <b>{percent(data.audit.kneeShare)} : {percent(1 - data.audit.kneeShare)}</b> of {Math.round(
+          data.audit.legSets * 10,
+        ) / 10} leg sets a week{#if data.audit.hamstringToGlute !== null}, hamstring : glute <b
+            >{data.audit.hamstringToGlute.toFixed(2)}</b
+          >{/if}{#if data.audit.singleLegShare !== null}, on one leg <b>{percent(data.audit.singleLegShare)}</b>{/if}.
+        {#if data.audit.neglected.length > 0}Neglected: <b>{data.audit.neglected.join(', ')}</b>.{/if}
+        {#if data.audit.leans === 'hip' || data.audit.leans === 'knee'}The history leans to the {data.audit.leans}.{/if}
+      </p>
+    {/if}
+    <p class="note">
+      {data.typedWork ? 'Typed from memory.' : 'Read from the log of the last four weeks.'}
+      {#if data.may.plan}<button class="quiet" aria-expanded={remembering} onclick={() => (remembering = !remembering)}
+          >{remembering ? 'Close' : 'Type it from memory'}</button
+        >{/if}
+    </p>
+    {#if remembering}
+      <form
+        class="memory"
+        method="post"
+        action="?/work"
+        use:enhance={() =>
+          async ({ result, update }) => {
+            await update({ reset: false });
+            if (result.type === 'success') remembering = false;
+          }}
+      >
+        {#each [...data.work.slice(0, 8), ...Array.from( { length: extra }, () => ({ exerciseId: '', setsPerWeek: 3 }) )] as line, i (i)}
+          <Select size="sm" labelText="Exercise {i + 1}" name="exercise" selected={line.exerciseId}>
+            <SelectItem value="" text="—" />
+            {#each data.exercises as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
+          </Select>
+          <label
+            ><span class="label">sets a week</span><input
+              name="sets"
+              inputmode="decimal"
+              value={line.setsPerWeek}
+            /></label
+          >
+        {/each}
+        <button type="button" class="quiet" onclick={() => (extra += 1)}>One more</button>
+        <Button type="submit" size="small" kind="tertiary">Use this</Button>
+        {#if form?.message}<p role="alert" class="warn-text">{form.message}</p>{/if}
+      </form>
+    {/if}
+  </section>
+
+  <aside>
+    <h2>{reading.limiting ? 'Focus' : 'Next lever'}</h2>
+    {#if data.proposed}
+      <p>
+        {#if reading.lever?.lever}{leverWords({ ...reading, outcomes: new Map() })}
+          <span class="rule-id">START-7</span>{#if reading.lever.leftOut.length > 0}
+            <span class="note">Left out: {reading.lever.leftOut.join(', ')}, not judged.</span>{/if}
+        {:else}<b>{data.proposed.name}</b>{/if}
+      </p>
+    {:else}<p class="note">Nothing to propose yet: test first.</p>{/if}
+    {#if reading.controlRung !== null && data.control}
+      <p>
+        {data.control.name}: rung <b>{reading.controlRung}, {data.control.rungs[reading.controlRung - 1]?.name}</b>
+        <span class="rule-id">START-3</span>
+      </p>
+    {/if}
+    {#if data.focus}<p>Set: <b>{data.focus.name}</b> since {data.focus.since}.</p>{/if}
+    {#if data.may.plan}
+      <form
+        method="post"
+        action="?/focus"
+        use:enhance={() =>
+          ({ update }) =>
+            update({ reset: false })}
+      >
+        {#if data.proposed && data.proposed.id !== data.focus?.id}
+          <Button type="submit" size="small" name="focus" value={data.proposed.id}
+            >Set focus: {data.proposed.name}</Button
+          >
+        {/if}
+        {#if data.focus}<button class="quiet" name="focus" value="">End the focus</button>{/if}
+      </form>
+    {/if}
+    {#if reading.changes.length > 0}
+      <h2>What the next card does</h2>
+      <ol>
+        {#each reading.changes as change (change)}<li>{CHANGE_WORDS[change]}</li>{/each}
+      </ol>
+    {/if}
+    {#if data.drills.length > 0}
+      <h2>Daily drills <span class="rule-id">START-10</span></h2>
+      <ul>
+        {#each data.drills as drill (drill.id)}<li>
+            <a href="/library/{drill.id}">{drill.name}</a>, 2–3 rounds: ease to the end, press 5–8 s rising over 2 s,
+            breathe out, a little further 10–15 s.
+          </li>{/each}
+      </ul>
+      <p class="note">
+        Look again on {data.rescreen.join(' and ')}. No gain twice: change the drill or refer. Never on a freshly
+        strained muscle; stop at tingling. <span class="rule-id">SAFE-9</span>
+      </p>
+    {/if}
+    <h2>Test next</h2>
+    {#if reading.next.length === 0}<p class="note">Nothing would change a decision now.</p>{/if}
+    <ul>
+      {#each reading.next.slice(0, 3) as next, i (next.test)}<li>
+          {#if i === 0}<b>{specs.get(next.test)?.name}</b>{:else}{specs.get(next.test)?.name}{/if}
+          <span class="note">would settle {next.decides}, {next.minutes} min</span>
+        </li>{/each}
+    </ul>
+    {#if data.complaints.length > 0}
+      <h2>Complaints</h2>
+      <ul>
+        {#each data.complaints as one (`${one.place} ${one.side}`)}<li>
+            {one.side && one.side !== 'both' ? `${one.side} ` : ''}{one.place}, {one.score} of 10
+            <span class="rule-id">SAFE-8</span>
+          </li>{/each}
+      </ul>
+    {/if}
+  </aside>
+</div>
+
+<style>
+  .page {
+    display: grid;
+    grid-template-columns: 284px minmax(0, 1fr) 290px;
+    grid-template-rows: auto 1fr;
+    min-height: calc(100vh - 62px);
+  }
+  header {
+    grid-column: 1 / -1;
+    display: flex;
+    gap: 6px 16px;
+    align-items: baseline;
+    flex-wrap: wrap;
+    padding: 14px 16px 8px;
+    border-bottom: var(--rule);
+  }
+  nav {
+    margin-left: auto;
+    display: flex;
+    gap: 16px;
+    flex-wrap: wrap;
+  }
+  section,
+  aside {
+    padding: 14px 16px 32px;
+    display: grid;
+    gap: 10px;
+    align-content: start;
+    min-width: 0;
+  }
+  .stand {
+    border-right: var(--rule);
+  }
+  aside {
+    border-left: var(--rule);
+  }
+  .chain {
+    display: grid;
+    gap: 8px;
+  }
+  .chain li {
+    display: grid;
+    border-left: 3px solid var(--ink);
+    padding-left: 10px;
+    font-size: 12.5px;
+    line-height: 16px;
+    font-stretch: 88%;
+  }
+  .chain b {
+    font-size: 14px;
+  }
+  .scroll {
+    overflow-x: auto;
+  }
+  table {
+    border-collapse: collapse;
+    width: 100%;
+  }
+  th {
+    text-align: left;
+    font-weight: 560;
+  }
+  thead th {
+    font-size: 12px;
+    font-weight: 420;
+    color: var(--ink-2);
+    border-bottom: 1px solid var(--ink);
+    padding-right: 10px;
+    white-space: nowrap;
+  }
+  abbr {
+    text-decoration: none;
+  }
+  tbody th,
+  tbody td {
+    border-bottom: var(--rule);
+    height: 28px;
+    padding-right: 10px;
+    white-space: nowrap;
+    font-stretch: 84%;
+  }
+  .number {
+    text-align: right;
+  }
+  small {
+    font-size: 11.5px;
+    color: var(--ink-2);
+    font-stretch: 80%;
+  }
+  .old {
+    color: var(--pizarra);
+  }
+  .failed th,
+  .failed .number {
+    font-weight: 700;
+  }
+  .failed th {
+    box-shadow: inset 3px 0 0 var(--ink);
+    padding-left: 8px;
+  }
+  ol {
+    list-style: decimal;
+    padding-left: 18px;
+  }
+  aside form {
+    display: flex;
+    gap: 12px;
+    align-items: center;
+    flex-wrap: wrap;
+  }
+  .memory {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 90px;
+    gap: 8px 12px;
+    align-items: end;
+    background: var(--cal-1);
+    border: var(--rule);
+    padding: 12px;
+  }
+  .memory label {
+    display: grid;
+  }
+  .memory input {
+    height: 32px;
+    border: 0;
+    border-bottom: 1px solid var(--edge);
+    background: var(--cal);
+    color: var(--ink);
+    padding: 0 8px;
+  }
+  @media (max-width: 1000px) {
+    .page {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    .stand,
+    aside {
+      border: 0;
+      border-bottom: var(--rule);
+    }
+  }
+</style>

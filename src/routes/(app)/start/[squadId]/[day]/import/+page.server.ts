@@ -1,0 +1,142 @@
+import { error, fail } from '@sveltejs/kit';
+import Papa from 'papaparse';
+import { z } from 'zod';
+import { TEST_SPECS } from '$catalog';
+import { isDay } from '$core/calendar';
+import { guessColumns, readResults, type ResultColumn, type ResultsRead } from '$core/exchange';
+import { showValue } from '$core/testing';
+import { sayIssue } from '$lib/messages';
+import { can } from '$lib/server/auth/access';
+import { identityOf } from '$lib/server/auth/identity';
+import { withClub, type Tx } from '$lib/server/db/client';
+import { loadSquadAthletes, type AthleteRow } from '$lib/server/repositories/athletes';
+import { loadClub, type ClubContext } from '$lib/server/repositories/club-context';
+import { importResults } from '$lib/server/services/keep-results';
+import { sayDay, squadKnot, threadEnd } from '$lib/server/services/page-thread';
+import type { Actions, PageServerLoad } from './$types';
+
+/** Lines of a preview, and of what is wrong. */
+const SHOWN = 12;
+const BAD_SHOWN = 200;
+
+async function open(tx: Tx, squadId: string, day: string) {
+  if (!isDay(day)) error(404, 'There is no such day.');
+  const club = await loadClub(tx);
+  const squad = club.squads.find(({ id }) => id === squadId);
+  if (!squad) error(404, 'There is no such squad.');
+  return { club, squad };
+}
+
+export const load: PageServerLoad = async ({ locals, params }) => {
+  const { clubId, role } = identityOf(locals);
+  if (!can(role, 'log')) error(403, 'Your role reads results; it does not write them.');
+  const { club, squad } = await withClub(clubId, (tx) => open(tx, params.squadId, params.day));
+  return {
+    thread: {
+      knots: [squadKnot(club, squad, (one) => `/start/${one.id}/${params.day}/import`)],
+      level: 1,
+      ...threadEnd(club, squad, params.day),
+    },
+    clubName: club.name,
+    massUnit: club.massUnit,
+    squad: { id: squad.id, name: squad.name },
+    day: params.day,
+    dayWords: sayDay(params.day),
+    tests: [...TEST_SPECS.values()].map(({ id, name, sides }) => ({ id, name, sides })),
+  };
+};
+
+const columnsSchema = z.array(z.string().max(80));
+
+interface FileIn {
+  readonly name: string;
+  readonly header: readonly string[];
+  readonly columns: readonly ResultColumn[];
+  readonly read: ResultsRead;
+  readonly lines: number;
+}
+
+/** Reads the posted file against the squad, by the columns chosen or guessed. */
+async function readFile(
+  form: FormData,
+  club: ClubContext,
+  rows: readonly AthleteRow[],
+  day: string,
+): Promise<FileIn | string> {
+  const file = form.get('file');
+  const pasted = z.string().catch('').parse(form.get('text'));
+  const isFile = file instanceof File && file.size > 0;
+  if (!isFile && pasted.trim() === '') return 'Choose a file or paste a table first.';
+  const text = (isFile ? await file.text() : pasted).replace(/^\uFEFF/, '');
+  const table = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' }).data;
+  const [header = [], ...body] = table;
+  if (body.length === 0) return 'This file has no line under its headings.';
+  const guessed = guessColumns(header, TEST_SPECS);
+  const chosen = columnsSchema.safeParse(form.getAll('column'));
+  const columns = chosen.success && chosen.data.length === header.length ? (chosen.data as ResultColumn[]) : guessed;
+  const athletes = new Map<string, string | null>();
+  for (const { name, id } of rows) {
+    const key = name.trim().toLowerCase().replace(/\s+/g, ' ');
+    athletes.set(key, athletes.has(key) ? null : id);
+  }
+  const read = readResults(
+    body.map((cells, i) => ({ line: i + 2, cells })),
+    columns,
+    { athletes, specs: TEST_SPECS, mass: club.massUnit, today: club.today, day },
+  );
+  return { name: isFile ? file.name : 'the pasted table', header, columns, read, lines: body.length };
+}
+
+const shownOf = ({ name, header, columns, read, lines }: FileIn, rows: readonly AthleteRow[]) => ({
+  name,
+  header,
+  columns,
+  lines,
+  count: read.results.length,
+  bad: read.bad.slice(0, BAD_SHOWN).map(({ line, issues }) => ({ line, why: issues.map(sayIssue).join(' ') })),
+  badCount: read.bad.length,
+  sample: read.results.slice(0, SHOWN).map((one) => {
+    const spec = TEST_SPECS.get(one.test);
+    return {
+      athlete: rows.find(({ id }) => id === one.athleteId)?.name ?? '',
+      test: spec?.name ?? one.test,
+      side: one.side,
+      day: one.day,
+      value:
+        one.loadKg !== null
+          ? `${String(Math.round(one.loadKg * 10) / 10)} kg × ${String(one.reps)}`
+          : spec && one.value !== null
+            ? `${showValue(spec, one.value)} ${spec.unit}`
+            : '',
+    };
+  }),
+});
+
+export const actions: Actions = {
+  /** Shows what the file says and what is wrong with it; writes nothing. */
+  preview: async ({ locals, params, request }) => {
+    const { clubId } = identityOf(locals);
+    const form = await request.formData();
+    return withClub(clubId, async (tx) => {
+      const { club, squad } = await open(tx, params.squadId, params.day);
+      const rows = await loadSquadAthletes(tx, squad.id, club.today);
+      const file = await readFile(form, club, rows, params.day);
+      if (typeof file === 'string') return fail(400, { message: file });
+      return { message: null, file: shownOf(file, rows), taken: null };
+    });
+  },
+  /** Takes the good lines in, in one go. */
+  take: async ({ locals, params, request }) => {
+    const { clubId, userId, role } = identityOf(locals);
+    if (!can(role, 'log')) error(403, 'Your role reads results; it does not write them.');
+    const form = await request.formData();
+    return withClub(clubId, async (tx) => {
+      const { club, squad } = await open(tx, params.squadId, params.day);
+      const rows = await loadSquadAthletes(tx, squad.id, club.today);
+      const file = await readFile(form, club, rows, params.day);
+      if (typeof file === 'string') return fail(400, { message: file });
+      const taken = await importResults(tx, club, userId, squad.id, file.read.results);
+      return { message: null, file: { ...shownOf(file, rows), sample: [] }, taken };
+    });
+  },
+};
