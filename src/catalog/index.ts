@@ -4,4 +4,5 @@ export { SPORTS } from './sports';
 export { METHOD } from './method';
 export { TEST_SPECS } from './tests';
 export { FOCUSES } from './start/focuses';
+export { SCREEN_DRAWINGS } from './start/screen-figures';
 export { START } from './start/settings';
