@@ -45,3 +45,9 @@ export function today(zone: string): Day {
     new Date(),
   );
 }
+
+/** Where the jump mat's line stream is: JALEO_MAT as host:port, else the simulated one's place on loopback. */
+export function matAddress(): { host: string; port: number } {
+  const [host = '', port = ''] = (process.env.JALEO_MAT ?? '').split(':');
+  return { host: host || '127.0.0.1', port: Number(port) || 7117 };
+}

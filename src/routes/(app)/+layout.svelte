@@ -19,6 +19,7 @@
       'g b': () => void goto('/bench'),
       'g f': () => void goto('/floor'),
       'g i': () => void goto('/library'),
+      'g m': () => void goto('/measure'),
       'g t': () => void goto('/settings'),
       'Shift+?': () => (help = !help),
       '?': () => (help = !help),

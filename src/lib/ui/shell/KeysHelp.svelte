@@ -9,6 +9,7 @@
     ['g b', 'Bench'],
     ['g f', 'Floor'],
     ['g i', 'Library; there / goes to the find box'],
+    ['g m', 'Measure'],
     ['g t', 'Settings'],
     ['?', 'these keys'],
   ] as const;

@@ -11,6 +11,7 @@
     { href: '/bench', word: 'Bench', icon: 'M3 7h18M3 12h18M7 12v8M17 12v8' },
     { href: '/floor', word: 'Floor', icon: 'M3 4h18v12H3zM12 16v5M8 21h8M9 8l3 4 4-5' },
     { href: '/library', word: 'Library', icon: 'M4 4h5v16H4zM9 6h5v14H9zM15 7l4-1 3 13-4 1z' },
+    { href: '/measure', word: 'Measure', icon: 'M3 8h18v8H3zM7 8v3M11 8v5M15 8v3M19 8v5' },
     { href: '/settings', word: 'Settings', icon: 'M3 7h10M17 7h4M15 4v6M3 17h4M11 17h10M9 14v6' },
   ] as const;
 </script>

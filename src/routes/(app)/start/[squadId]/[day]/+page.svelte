@@ -4,6 +4,8 @@
   import { Button, Checkbox, TextInput } from 'carbon-components-svelte';
   import { TIER_NAMES, type TestSpec } from '$core/testing';
   import { GridState, type OpenQuestion } from '$lib/ui/startline/grid-state.svelte';
+  import { MatFeed } from '$lib/ui/startline/mat-feed';
+  import { MatListener } from '$lib/ui/measure/mat-listener.svelte';
   import TestGrid from '$lib/ui/startline/TestGrid.svelte';
   import { showCell, specIn, type UnitSystem } from '$lib/ui/startline/units';
 
@@ -32,7 +34,10 @@
   $effect(() => {
     const mine = grid;
     void mine.start();
-    return () => mine.stop();
+    return () => {
+      mine.stop();
+      mat.stop();
+    };
   });
   onMount(() => {
     const kept = localStorage.getItem(UNITS_KEY);
@@ -43,6 +48,18 @@
     localStorage.setItem(UNITS_KEY, system);
   }
 
+  let matSaid = $state('');
+  const feed = $derived(new MatFeed(grid));
+  const mat = new MatListener((jump) => {
+    void feed.landed(jump).then((said) => (matSaid = said));
+  });
+  const MAT_WORDS = {
+    off: '',
+    waiting: 'Waiting for the mat',
+    on: 'Mat listening: jumps go into the chosen cell',
+    absent: 'No mat answers. Start it, then listen again.',
+    unplugged: 'The mat went away. What it gave is kept; plug it in and listen again.',
+  } as const;
   const total = $derived(data.grid.athletes.length * grid.columns.length);
   const question = $derived(grid.question);
   const nameOf = (id: string): string => data.grid.athletes.find((athlete) => athlete.id === id)?.name ?? '';
@@ -77,6 +94,14 @@
     </p>
     <span class="acts">
       <a class="quiet" href="/start/{data.squad.id}/groups">Who has what focus</a>
+      {#if data.may.write}
+        <button
+          class="quiet"
+          aria-pressed={mat.state === 'on'}
+          onclick={() => (mat.state === 'on' ? mat.stop() : mat.start())}
+          >{mat.state === 'on' ? 'Stop the mat' : 'Listen to the mat'}</button
+        >
+      {/if}
       {#if data.may.write}<Button size="small" kind="tertiary" href="/start/{data.squad.id}/{data.grid.day}/import"
           >Import a file</Button
         >{/if}
@@ -203,6 +228,7 @@
       {/if}
     {:else}
       <p class="note" role="status">
+        {MAT_WORDS[mat.state]}{matSaid === '' || mat.state === 'off' ? '' : `: ${matSaid}.`}
         {grid.pasted}
         {grid.queue.away
           ? `Server away: ${String(grid.queue.waiting)} values kept in this browser, sent when it is back.`

@@ -1,0 +1,2 @@
+export * from './mat';
+export * from './mat-athlete';
