@@ -29,6 +29,7 @@ export const athlete = (own: Partial<AthleteFacts> = {}): AthleteFacts => ({
   },
   e1rmKg: { 'back-squat': 105, deadlift: 130 },
   complaints: [],
+  pastInjuries: [],
   focus: null,
   jumper: null,
   lastDone: {},

@@ -27,6 +27,8 @@ export interface AthleteFacts {
   /** current e1RM of reference lifts, kg */
   readonly e1rmKg: Readonly<Record<string, number>>;
   readonly complaints: readonly ActiveComplaint[];
+  /** places injured before (SAFE-11) */
+  readonly pastInjuries: readonly string[];
   readonly focus: AthleteFocus | null;
   /** from which take-off the athlete jumps higher, beyond the error (START-6) */
   readonly jumper: 'one-foot' | 'two-foot' | null;

@@ -6,7 +6,7 @@ import { isLevelAtLeast, isTierAbove, type Exercise, type Tier } from '../librar
 import type { DoseRowId } from '../method';
 import { rungOf } from '../progress';
 import type { Reason } from '../result';
-import { barOf, isBarred } from '../safety';
+import { barOf, isBarred, openAfterInjury } from '../safety';
 import { isHeavy, LOWER_BODY } from '../season';
 import { isKnown, type Context } from './context';
 
@@ -77,6 +77,10 @@ function judgeTier(tier: Tier, athlete: AthleteFacts, { method, limits, brief }:
   ];
   for (const [applies, limit, rule] of limitsOf)
     if (applies && isTierAbove(tier, limit)) return { code: 'tier_too_high', rules: [rule], facts: { tier, limit } };
+  if (isTierAbove(tier, 'medium')) {
+    const [open] = openAfterInjury(athlete.pastInjuries, athlete.tests);
+    if (open) return { code: 'injury_screen_open', rules: ['SAFE-11'], facts: { gate: open, tier } };
+  }
   if (tier !== 'shock') return null;
   const squatKg = athlete.e1rmKg['back-squat'] ?? null;
   const closed = shockGate(

@@ -9,6 +9,8 @@ export interface Clearance {
   readonly from: Day;
   readonly expires: Day;
   readonly lifts: 'three' | 'mild' | null;
+  /** places, tiers and loads it names, in the clinician's words */
+  readonly scope?: string;
 }
 
 /** A complaint as it stands. `calmAnswers` counts the athlete's own answers of 0–2 in a row since the last higher one. */

@@ -2,3 +2,4 @@ export * from './complaint';
 export * from './bars';
 export * from './place-share';
 export * from './gentle-places';
+export * from './past-injury';

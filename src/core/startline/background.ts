@@ -7,8 +7,6 @@ export interface Background {
   readonly wears: string;
   readonly surface: 'hall' | 'turf' | 'ice' | 'board' | null;
   readonly takeOffLeg: 'left' | 'right' | null;
-  /** a weak moment of the sport, by id of the sport's moments (START-12) */
-  readonly moment: string | null;
   readonly practiceHours: number | null;
 }
 
@@ -17,6 +15,5 @@ export const EMPTY_BACKGROUND: Background = {
   wears: '',
   surface: null,
   takeOffLeg: null,
-  moment: null,
   practiceHours: null,
 };

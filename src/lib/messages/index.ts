@@ -6,3 +6,4 @@ export * from './schools';
 export * from './tables';
 export * from './library';
 export * from './start-line';
+export * from './bars';

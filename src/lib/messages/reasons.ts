@@ -31,6 +31,10 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   line_kept: () => 'Kept from the last card.',
   guards: (f) => `Guards the ${text(f.guard)}: ${text(f.sport)} is known for it.`,
   covers: (f) => `Covers ${demands(f.demands)} for ${text(f.sport).toLowerCase()}.`,
+  injury_screen_open: (f) =>
+    f.gate === undefined
+      ? 'Barred by a health note: own line.'
+      : `Before ${text(f.tier)} tier a past injury asks for ${text(f.gate)}, not passed yet.`,
   helps_focus: (f) =>
     Number(f.of) === 1
       ? `Works on the focus: ${text(f.focus)}.`

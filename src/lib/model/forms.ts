@@ -132,7 +132,25 @@ export const clearanceSchema = z.object({
   complaintId: z.uuid(),
   role: z.string().trim().min(3, 'Who cleared it: physio, doctor…').max(60),
   expires: daySchema,
+  scope: z.string().trim().min(3, 'What does it cover: places, tiers, loads?').max(200),
   lifts: z.preprocess(blankToNull, z.enum(['three', 'mild']).nullable()),
+});
+
+/** What steers caution: past injuries one a line, and what the athlete wears and jumps from. */
+export const backgroundSchema = z.object({
+  injuries: z
+    .string()
+    .max(600)
+    .transform((text) =>
+      text
+        .split('\n')
+        .map((line) => line.trim())
+        .filter(Boolean),
+    ),
+  wears: z.string().trim().max(120),
+  surface: z.preprocess(blankToNull, z.enum(['hall', 'turf', 'ice', 'board']).nullable()),
+  takeOffLeg: z.preprocess(blankToNull, z.enum(['left', 'right']).nullable()),
+  practiceHours: optionalNumber(40, 0, 'Practice hours'),
 });
 
 export type FieldErrors = Readonly<Record<string, readonly string[] | undefined>>;

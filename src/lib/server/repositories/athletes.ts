@@ -92,6 +92,7 @@ export function factsOf(
     tests,
     e1rmKg,
     complaints: activeComplaints(row.complaints, day),
+    pastInjuries: row.background.pastInjuries.map(({ place }) => place),
     focus: focusOf(row.focus),
     jumper: jumperKind(outcomes),
     lastDone,

@@ -39,7 +39,8 @@
   <button onclick={press}>{began === null ? 'Start' : `Split ${String(DISTANCES[splits.length] ?? '')} m`}</button>
   {#if began !== null}<button onclick={stop}>Stop</button>{/if}
   <span class="note"
-    >Space or Enter presses it. By hand a split is good to 0.1–0.2 s: type timed gates below instead where you have them.</span
+    >Space or Enter presses it. By hand a split is good to 0.1–0.2 s: type timed gates below instead where you have
+    them.</span
   >
 </div>
 

@@ -1,10 +1,12 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { Button, Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import BodyPlaces from '../checkin/BodyPlaces.svelte';
   import type { Trouble } from './AddAthletes.svelte';
 
   let {
     complaints,
+    stops,
     places,
     signs,
     sides,
@@ -15,14 +17,17 @@
     complaints: readonly {
       id: string;
       place: string;
+      placeId: string;
       side: string | null;
       score: number;
       signs: readonly string[];
       since: string;
       column: string | null;
-      clearance: { role: string; expires: string } | null;
+      clearance: { role: string; expires: string; scope?: string } | null;
       referred: boolean;
     }[];
+    /** what each place stops at each column, in words */
+    stops: Readonly<Record<string, Readonly<Record<string, string>>>>;
     places: readonly { id: string; name: string }[];
     signs: readonly string[];
     sides: readonly string[];
@@ -31,11 +36,15 @@
     trouble: (form: string) => Trouble | null;
   } = $props();
 
-  const STOPS: Readonly<Record<string, string>> = {
-    mild: 'eases the work there',
-    three: 'slow and low only, one rung down',
-    stop: 'stops the work there until a clinician clears it',
-  };
+  let place = $state('');
+  let score = $state<number | null>(null);
+  let seen = $state<readonly string[]>([]);
+  const column = $derived(
+    score === null ? null : score >= 4 || seen.length > 0 ? 'stop' : score === 3 ? 'three' : score >= 1 ? 'mild' : null,
+  );
+  /** said before it is kept */
+  const will = $derived(place === '' || column === null ? '' : (stops[place]?.[column] ?? ''));
+  const SCORES = Array.from({ length: 11 }, (_, i) => i);
   let adding = $state(false);
   let clearing = $state<string | null>(null);
   const error = (form: string, field: string): string | undefined => trouble(form)?.errors[field]?.[0];
@@ -58,10 +67,14 @@
           : ''} <span class="note">since {one.since}</span>
       </p>
       <p class="note" class:warn-text={one.column === 'stop'}>
-        {one.column ? STOPS[one.column] : one.clearance ? 'lifted for now' : 'bars nothing'}
+        {one.column ? stops[one.placeId]?.[one.column] : one.clearance ? 'Lifted for now.' : 'Stops nothing.'}
         <span class="rule-id">SAFE-8</span>{one.referred ? ' · referred' : ''}
       </p>
-      {#if one.clearance}<p class="note">Cleared by {one.clearance.role} until {one.clearance.expires}.</p>{/if}
+      {#if one.clearance}<p class="note">
+          Cleared by {one.clearance.role} until {one.clearance.expires}{one.clearance.scope
+            ? `: ${one.clearance.scope}`
+            : ''}.
+        </p>{/if}
       {#if editable && (one.column === 'stop' || one.clearance)}
         <button class="quiet" onclick={() => (clearing = clearing === one.id ? null : one.id)}>Note a clearance</button>
         {#if clearing === one.id}
@@ -92,6 +105,14 @@
               invalid={!!error('clearance', 'expires')}
               invalidText={error('clearance', 'expires')}
             />
+            <TextInput
+              size="sm"
+              labelText="Covers (places, tiers, loads)"
+              name="scope"
+              value={typed('clearance', 'scope', '')}
+              invalid={!!error('clearance', 'scope')}
+              invalidText={error('clearance', 'scope')}
+            />
             <Select size="sm" labelText="Lifts down to" name="lifts"
               ><SelectItem value="" text="nothing barred" /><SelectItem
                 value="mild"
@@ -119,23 +140,21 @@
           class="rule-id">SAFE-2</span
         >
       </p>
-      <Select size="sm" labelText="Where" name="place" selected={typed('complaint', 'place', 'knee')}
-        >{#each places as { id, name } (id)}<SelectItem value={id} text={name} />{/each}</Select
-      >
+      <BodyPlaces {places} bind:place optional={false} />
+      {#if error('complaint', 'place')}<p class="warn-text" role="alert">{error('complaint', 'place')}</p>{/if}
       <Select size="sm" labelText="Side" name="side" selected={typed('complaint', 'side', '')}
         ><SelectItem value="" text="not one side" />{#each sides as side (side)}<SelectItem
             value={side}
             text={side}
           />{/each}</Select
       >
-      <TextInput
-        size="sm"
-        labelText="Score, 0 to 10"
-        name="score"
-        value={typed('complaint', 'score', '')}
-        invalid={!!error('complaint', 'score')}
-        invalidText={error('complaint', 'score')}
-      />
+      <fieldset class="scores">
+        <legend class="label">Score, 0 to 10</legend>
+        {#each SCORES as one (one)}
+          <label><input type="radio" name="score" value={one} bind:group={score} /><span>{one}</span></label>
+        {/each}
+      </fieldset>
+      {#if error('complaint', 'score')}<p class="warn-text" role="alert">{error('complaint', 'score')}</p>{/if}
       <TextInput
         size="sm"
         type="date"
@@ -146,8 +165,18 @@
         invalidText={error('complaint', 'since')}
       />
       <div>
-        {#each signs as sign (sign)}<Checkbox labelText={sign} name="signs" value={sign} />{/each}
+        {#each signs as sign (sign)}<Checkbox
+            labelText={sign}
+            name="signs"
+            value={sign}
+            on:check={({ detail }) => (seen = detail ? [...seen, sign] : seen.filter((one) => one !== sign))}
+          />{/each}
       </div>
+      {#if will}<p class:warn-text={column === 'stop'} role="status">
+          {will}
+          {column === 'stop' ? 'Only a dated clearance lifts it.' : ''}
+          <span class="rule-id">SAFE-8</span>
+        </p>{/if}
       <Button type="submit" size="small" kind="tertiary">Keep complaint</Button>
     </form>
   {/if}
@@ -171,5 +200,39 @@
     background: var(--cal-1);
     border: var(--rule);
     padding: 12px;
+  }
+  .scores {
+    border: 0;
+    padding: 0;
+    margin: 0;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px;
+  }
+  .scores legend {
+    margin-bottom: 4px;
+  }
+  .scores label {
+    position: relative;
+  }
+  .scores input {
+    position: absolute;
+    opacity: 0;
+  }
+  .scores span {
+    display: grid;
+    place-items: center;
+    min-width: 34px;
+    min-height: 36px;
+    border: 1px solid var(--edge);
+    cursor: pointer;
+  }
+  .scores input:checked + span {
+    background: var(--ink);
+    color: var(--cal);
+  }
+  .scores input:focus-visible + span {
+    outline: 2px solid var(--focus, var(--ink));
+    outline-offset: 2px;
   }
 </style>

@@ -19,7 +19,7 @@ CREATE TABLE "test_day" (
 --> statement-breakpoint
 ALTER TABLE "test_day" ENABLE ROW LEVEL SECURITY;--> statement-breakpoint
 ALTER TABLE "athlete" ADD COLUMN "focus" jsonb;--> statement-breakpoint
-ALTER TABLE "athlete" ADD COLUMN "background" jsonb DEFAULT '{"pastInjuries":[],"wears":"","surface":null,"takeOffLeg":null,"moment":null,"practiceHours":null}'::jsonb NOT NULL;--> statement-breakpoint
+ALTER TABLE "athlete" ADD COLUMN "background" jsonb DEFAULT '{"pastInjuries":[],"wears":"","surface":null,"takeOffLeg":null,"practiceHours":null}'::jsonb NOT NULL;--> statement-breakpoint
 ALTER TABLE "athlete" ADD COLUMN "recent_work" jsonb;--> statement-breakpoint
 ALTER TABLE "test_result" ADD COLUMN "side" text DEFAULT 'both' NOT NULL;--> statement-breakpoint
 ALTER TABLE "test_result" ADD COLUMN "trials" jsonb;--> statement-breakpoint

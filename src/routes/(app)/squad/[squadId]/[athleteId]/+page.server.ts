@@ -1,10 +1,10 @@
-import { error } from '@sveltejs/kit';
+import { error, fail } from '@sveltejs/kit';
 import { and, desc, eq } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import { z } from 'zod';
 import { ageInYears } from '$core/calendar';
 import { SIDES, TESTS } from '$core/library';
-import { complaintColumn, SIGNS } from '$core/safety';
+import { barOf, complaintColumn, SIGNS } from '$core/safety';
 import { summariseOneRepMax } from '$core/testing';
 import { massToKg } from '$core/units';
 import { can } from '$lib/server/auth/access';
@@ -19,8 +19,10 @@ import { makeLink, revokeLink } from '$lib/server/services/athlete-link';
 import { historyWords } from '$lib/server/services/history-words';
 import { squadKnot, threadEnd } from '$lib/server/services/page-thread';
 import { recordChanges } from '$lib/server/services/record-change';
+import { barWords } from '$lib/messages';
 import {
   athleteFactsSchema,
+  backgroundSchema,
   clearanceSchema,
   complaintSchema,
   JUMP_TESTS,
@@ -123,6 +125,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
       ? row.complaints.map((one) => ({
           id: one.id,
           place: method.places[one.place]?.name ?? one.place,
+          placeId: one.place,
           side: one.side,
           score: one.score,
           signs: one.signs,
@@ -133,6 +136,19 @@ export const load: PageServerLoad = async ({ locals, params }) => {
         }))
       : null,
     places: Object.entries(method.places).map(([id, { name }]) => ({ id, name })),
+    /** what each place stops at each column, in words */
+    stops: Object.fromEntries(
+      Object.keys(method.places).map((place) => [
+        place,
+        Object.fromEntries(
+          (['mild', 'three', 'stop'] as const).map((column) => [
+            column,
+            barWords(barOf({ place, side: null, score: 0, column }, method)),
+          ]),
+        ),
+      ]),
+    ),
+    background: seesHealth ? row.background : null,
     signs: SIGNS,
     sides: SIDES,
     screens: TESTS.filter((test) => /^[RCK]/.test(test)),
@@ -161,6 +177,16 @@ async function open(
   if (!squad || !row || !row.squads.some(({ squadId }) => squadId === squad.id))
     error(404, 'There is no such athlete in this squad.');
   return { club, squad, row };
+}
+
+/** `knee, 2024, left` as a past injury; null when its place is none of the body's. */
+function readInjury(line: string, places: ClubContext['method']['places']) {
+  const parts = line.split(',').map((part) => part.trim().toLowerCase());
+  const place = Object.entries(places).find(([id, { name }]) =>
+    [id, name, ...name.split(', ')].some((word) => word.toLowerCase() === parts[0]),
+  )?.[0];
+  const side = SIDES.find((one) => parts.includes(one)) ?? null;
+  return place === undefined ? null : { place, year: parts.find((part) => /^(19|20)\d\d/.test(part)) ?? '', side };
 }
 
 const KEPT = { errors: {} as Record<string, string[] | undefined>, typed: {} as Record<string, string> };
@@ -262,6 +288,31 @@ export const actions: Actions = {
       ]);
     });
     return { form: 'clearance', ...KEPT };
+  },
+  background: async ({ locals, params, request }) => {
+    const { clubId, userId } = identityOf(locals);
+    const form = await readForm(request, 'background', backgroundSchema);
+    if (!form.ok) return form.failure;
+    const { injuries, ...rest } = form.value;
+    return withClub(clubId, async (tx) => {
+      const { club, row } = await open(tx, params);
+      const read = injuries.map((line) => readInjury(line, club.method.places));
+      const bad = read.findIndex((one) => one === null);
+      if (bad >= 0)
+        return fail(400, {
+          form: 'background',
+          errors: {
+            injuries: [`“${injuries[bad] ?? ''}” names no place of the body: write for example knee, 2024, left.`],
+          } as Record<string, string[] | undefined>,
+          typed: { injuries: injuries.join('\n'), wears: rest.wears },
+        });
+      const background = { ...rest, pastInjuries: read.filter((one) => one !== null) };
+      await tx.update(athlete).set({ background }).where(eq(athlete.id, row.id));
+      await recordChanges(tx, clubId, [
+        { day: club.today, actor: userId, subject: 'background', athleteId: row.id, from: null, to: { changed: true } },
+      ]);
+      return { form: 'background', ...KEPT };
+    });
   },
   link: async ({ locals, params }) => {
     const { clubId, userId } = identityOf(locals);

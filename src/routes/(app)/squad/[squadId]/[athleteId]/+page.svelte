@@ -1,6 +1,7 @@
 <script lang="ts">
   import { massFromKg } from '$core/units';
   import AthleteFacts from '$lib/ui/squad/AthleteFacts.svelte';
+  import Background from '$lib/ui/squad/Background.svelte';
   import AthleteHistory from '$lib/ui/squad/AthleteHistory.svelte';
   import AthleteLink from '$lib/ui/squad/AthleteLink.svelte';
   import AthleteTests from '$lib/ui/squad/AthleteTests.svelte';
@@ -68,6 +69,7 @@
     {#if data.complaints}
       <Complaints
         complaints={data.complaints}
+        stops={data.stops}
         places={data.places}
         signs={data.signs}
         sides={data.sides}
@@ -76,6 +78,11 @@
         {trouble}
       />
     {/if}
+    {#if data.background}<Background
+        background={data.background}
+        editable={data.may.plan}
+        trouble={trouble('background')}
+      />{/if}
   </div>
 </div>
 

@@ -1,0 +1,107 @@
+<script lang="ts">
+  import { enhance } from '$app/forms';
+  import { Button, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
+  import type { Background } from '$core/startline';
+  import type { Trouble } from './AddAthletes.svelte';
+
+  let { background, editable, trouble }: { background: Background; editable: boolean; trouble: Trouble | null } =
+    $props();
+
+  let open = $state(false);
+  const text = (field: string, value: string): string => trouble?.typed[field] ?? value;
+  const error = (field: string): string | undefined => trouble?.errors[field]?.[0];
+  const injuries = $derived(
+    background.pastInjuries.map(({ place, year, side }) => [place, year, side].filter(Boolean).join(', ')),
+  );
+  const facts = $derived([
+    ['Past injuries', injuries.join(' · ') || 'none noted'],
+    ['Wears', background.wears || 'nothing noted'],
+    ['Surface', background.surface ?? '—'],
+    ['Takes off from', background.takeOffLeg ?? '—'],
+    ['Practice', background.practiceHours === null ? '—' : `${String(background.practiceHours)} h a week`],
+  ]);
+</script>
+
+<section>
+  <header>
+    <h2>Background</h2>
+    {#if editable}<button class="quiet" aria-expanded={open} onclick={() => (open = !open)}
+        >{open ? 'Close' : 'Change'}</button
+      >{/if}
+  </header>
+  <dl>
+    {#each facts as [name, value] (name)}<dt>{name}</dt>
+      <dd>{value}</dd>{/each}
+  </dl>
+  {#if injuries.length > 0}<p class="note">
+      A past injury asks for its screens before high-tier jumps. <span class="rule-id">SAFE-11</span>
+    </p>{/if}
+  {#if background.wears}<p class="note">Braces, tape and shoes bar nothing: look at the knee-to-wall screen.</p>{/if}
+  {#if open || trouble}
+    <form
+      method="post"
+      action="?/background"
+      use:enhance={() =>
+        async ({ result, update }) => {
+          await update({ reset: false });
+          if (result.type === 'success') open = false;
+        }}
+    >
+      <TextArea
+        rows={3}
+        labelText="Past injuries, one a line: knee, 2024, left"
+        name="injuries"
+        value={text('injuries', injuries.join('\n'))}
+        invalid={!!error('injuries')}
+        invalidText={error('injuries')}
+      />
+      <TextInput size="sm" labelText="Braces, tape, shoes" name="wears" value={text('wears', background.wears)} />
+      <Select size="sm" labelText="Usual surface" name="surface" selected={text('surface', background.surface ?? '')}>
+        <SelectItem value="" text="—" />
+        {#each ['hall', 'turf', 'ice', 'board'] as one (one)}<SelectItem value={one} text={one} />{/each}
+      </Select>
+      <Select
+        size="sm"
+        labelText="Takes off from"
+        name="takeOffLeg"
+        selected={text('takeOffLeg', background.takeOffLeg ?? '')}
+      >
+        <SelectItem value="" text="—" /><SelectItem value="left" text="left" /><SelectItem value="right" text="right" />
+      </Select>
+      <TextInput
+        size="sm"
+        labelText="Practice, hours a week"
+        name="practiceHours"
+        value={text('practiceHours', background.practiceHours === null ? '' : String(background.practiceHours))}
+        invalid={!!error('practiceHours')}
+        invalidText={error('practiceHours')}
+      />
+      <Button type="submit" size="small" kind="tertiary">Keep</Button>
+    </form>
+  {/if}
+</section>
+
+<style>
+  section,
+  form {
+    display: grid;
+    gap: 10px;
+  }
+  header {
+    display: flex;
+    justify-content: space-between;
+  }
+  dl {
+    display: grid;
+    grid-template-columns: 110px minmax(0, 1fr);
+    gap: 2px 12px;
+  }
+  dt {
+    color: var(--ink-2);
+  }
+  form {
+    background: var(--cal-1);
+    border: var(--rule);
+    padding: 12px;
+  }
+</style>
