@@ -14,10 +14,13 @@ const OPEN = ['/theme', '/sign-in', '/sign-up', '/healthz', '/a/[token]', '/a/[t
 /** Sign-in's own doors that the browser may use; the rest of its interface stays shut. */
 const AUTH_OPEN = ['/api/auth/sign-in/email', '/api/auth/sign-out', '/api/auth/get-session'];
 
+/** Writes of the hall: who logs may make them. */
+const LOGGED = ['/api/sets', '/api/check-ins', '/api/results', '/(app)/start/[squadId]/[day]/import'];
+
 /** What a write needs by where it goes; reading needs `see`. */
 function abilityFor(routeId: string, method: string): Ability {
   if (method === 'GET' || method === 'HEAD') return 'see';
-  return routeId === '/api/sets' || routeId === '/api/check-ins' ? 'log' : 'plan';
+  return LOGGED.includes(routeId) ? 'log' : 'plan';
 }
 
 export const handle: Handle = async ({ event, resolve }) => {

@@ -28,6 +28,50 @@ const READ: Readonly<Record<string, Partial<Record<Who, number | 'in'>> & { all?
     'physio-read': 200,
     athlete: 403,
   },
+  '/squad/[squadId]/[athleteId]/start': {
+    nobody: 'in',
+    other: 404,
+    'head-coach': 200,
+    assistant: 200,
+    'physio-read': 200,
+    athlete: 403,
+  },
+  '/start': { nobody: 'in', other: 200, 'head-coach': 200, assistant: 200, 'physio-read': 200, athlete: 403 },
+  '/start/[squadId]/[day]': {
+    nobody: 'in',
+    other: 404,
+    'head-coach': 200,
+    assistant: 200,
+    'physio-read': 200,
+    athlete: 403,
+  },
+  '/start/[squadId]/[day]/import': {
+    nobody: 'in',
+    other: 404,
+    'head-coach': 200,
+    assistant: 200,
+    'physio-read': 403,
+    athlete: 403,
+  },
+  '/start/[squadId]/groups': {
+    nobody: 'in',
+    other: 404,
+    'head-coach': 200,
+    assistant: 200,
+    'physio-read': 200,
+    athlete: 403,
+  },
+  '/start/[squadId]/screens/[athleteId]': {
+    nobody: 'in',
+    other: 404,
+    'head-coach': 200,
+    assistant: 200,
+    'physio-read': 200,
+    athlete: 403,
+  },
+  '/measure': { nobody: 'in', other: 200, 'head-coach': 200, assistant: 200, 'physio-read': 200, athlete: 403 },
+  '/api/mat': { nobody: 401, other: 200, 'head-coach': 200, assistant: 200, 'physio-read': 403, athlete: 403 },
+  '/api/results': { nobody: 401, other: 400, 'head-coach': 400, assistant: 400, 'physio-read': 400, athlete: 403 },
   '/bench': { nobody: 'in', other: 200, 'head-coach': 200, assistant: 200, 'physio-read': 200, athlete: 403 },
   '/bench/[squadId]/[day]': {
     nobody: 'in',
@@ -128,6 +172,7 @@ const WRITE: Readonly<Record<string, Record<Who, number>>> = {
   },
   '/api/sets': { nobody: 401, other: 400, 'head-coach': 400, assistant: 400, 'physio-read': 403, athlete: 403 },
   '/api/check-ins': { nobody: 401, other: 400, 'head-coach': 400, assistant: 400, 'physio-read': 403, athlete: 403 },
+  '/api/results': { nobody: 401, other: 400, 'head-coach': 400, assistant: 400, 'physio-read': 403, athlete: 403 },
   '/api/proposals': { nobody: 401, other: 400, 'head-coach': 400, assistant: 403, 'physio-read': 403, athlete: 403 },
 };
 
@@ -228,6 +273,8 @@ test('forms change nothing for those who may not plan', async () => {
       ['/settings/method?/change', { table: 'doses', path: '["D-STR","sets",0]', value: '9' }],
       ['/library/sports?/weigh', { id: 'ultimate', demand: 'groin', weight: '5' }],
       ['/library/back-squat/edit?/keep', { name: 'Stray' }],
+      [`/start/${ids.squadId!}/2026-11-24?/tests`, { tests: 'R1' }],
+      [`/squad/${ids.squadId!}/${ids.athleteId!}/start?/focus`, { focus: 'strength' }],
     ] as const)
       expect((await contexts.get(who)!.post(path, { form })).status(), `${who} ${path}`).toBe(403);
   }
@@ -259,6 +306,11 @@ test('each page asks few questions, however many athletes it shows', async () =>
     `/bench/${ids.squadId!}/2026-11-21`,
     `/floor/${ids.sessionId!}`,
     `/print/${ids.sessionId!}`,
+    `/start/${ids.squadId!}/2026-11-24`,
+    `/start/${ids.squadId!}/groups`,
+    `/start/${ids.squadId!}/screens/${ids.athleteId!}`,
+    `/squad/${ids.squadId!}/${ids.athleteId!}/start`,
+    '/measure',
   ]) {
     const response = await coach.get(route);
     expect(Number(response.headers()['x-statements']), route).toBeLessThanOrEqual(5);

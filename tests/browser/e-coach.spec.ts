@@ -26,14 +26,14 @@ test('a complaint typed by the coach stops the work, a clearance lifts it, and h
   await signIn(page);
   await openAthlete(page, 'Ultimate', 'Pavel Dorn');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
-  await page.getByLabel('Where').selectOption({ label: 'knee' });
-  await page.getByLabel('Score, 0 to 10').fill('eleven');
   await page.getByRole('button', { name: 'Keep complaint' }).click();
-  await expect(page.getByText('Write Score as a number.')).toBeVisible();
-  await expect(page.getByLabel('Score, 0 to 10')).toHaveValue('eleven');
-  await page.getByLabel('Score, 0 to 10').fill('5');
+  await expect(page.getByText('Choose the place.')).toBeVisible();
+  await page.getByText('knee', { exact: true }).click();
+  await page.locator('.scores').getByText('5', { exact: true }).click();
+  // what it stops is said before it is kept
+  await expect(page.getByRole('status').filter({ hasText: 'Stops squat' })).toContainText('Only a dated clearance');
   await page.getByRole('button', { name: 'Keep complaint' }).click();
-  await expect(page.getByText('stops the work there until a clinician clears it')).toBeVisible();
+  await expect(page.locator('.one').filter({ hasText: 'knee, 5 of 10' })).toContainText('Stops squat');
 
   setToday(WEDNESDAY);
   await openBench(page, 'Ultimate');
@@ -53,9 +53,10 @@ test('a complaint typed by the coach stops the work, a clearance lifts it, and h
   await page.getByRole('button', { name: 'Keep clearance' }).click();
   await expect(page.getByText('Cleared by physio')).toHaveCount(0);
   await page.getByLabel('Holds through').fill('2026-12-20');
+  await page.getByLabel(/^Covers/).fill('knee, all tiers, any load');
   await page.getByRole('button', { name: 'Keep clearance' }).click();
-  await expect(page.getByText('Cleared by physio until 2026-12-20')).toBeVisible();
-  await expect(page.getByText('lifted for now')).toBeVisible();
+  await expect(page.getByText('Cleared by physio until 2026-12-20: knee, all tiers')).toBeVisible();
+  await expect(page.getByText('Lifted for now.')).toBeVisible();
   await expect(page.getByText('Clearance by physio')).toBeVisible();
   await expect(page.getByText('Complaint, knee')).toBeVisible();
 });

@@ -3,7 +3,6 @@ export const TIER_NAMES = ['range', 'control', 'force', 'skill'] as const;
 export type TierName = (typeof TIER_NAMES)[number];
 
 export const JOINTS = ['foot', 'knee', 'hip', 'trunk'] as const;
-export type Joint = (typeof JOINTS)[number];
 
 /** What a screen answers in words, worst first. */
 export type Grades = readonly string[];

@@ -4,7 +4,7 @@ import { daySchema } from './bodies';
 /** How a value came in. */
 export const SOURCES = ['typed', 'paste', 'file', 'mat', 'video', 'stopwatch', 'counter', 'screen'] as const;
 
-const small = z.number().finite().min(-1000).max(100_000);
+const small = z.number().min(-1000).max(100_000);
 
 /** One cell of the testing grid on its way to the server; all values empty = taken back. */
 export const cellSchema = z.object({

@@ -174,9 +174,20 @@ async function write(tx: Tx, clubId: string, actor: string, cells: readonly Row[
     .onConflictDoUpdate({
       target: [testResult.clubId, testResult.athleteId, testResult.day, testResult.test, testResult.side],
       set: Object.fromEntries(
-        ['value', 'trials', 'joints', 'load_kg', 'reps', 'rir', 'asks', 'source', 'typed_by', 'version', 'passed'].map(
-          (column) => [camel(column), sql.raw(`excluded.${column}`)],
-        ),
+        [
+          'value',
+          'trials',
+          'joints',
+          'load_kg',
+          'reps',
+          'rir',
+          'asks',
+          'source',
+          'typed_by',
+          'version',
+          'passed',
+          'changed_at',
+        ].map((column) => [camel(column), sql.raw(`excluded.${column}`)]),
       ),
       // somebody else's value is not written over: only the version that was seen may change
       setWhere: sql`${testResult.version} = excluded.version - 1`,

@@ -1,22 +1,19 @@
 <script lang="ts">
-  import { untrack } from 'svelte';
   import { sayIssue } from '$lib/messages';
   import type { Tool, Values } from './tools';
 
   let {
     tool,
-    values = $bindable(),
+    values,
+    set,
     onwrite,
   }: {
     tool: Tool;
-    /** typed text by field; others may fill it in */
-    values: Record<string, string>;
+    /** typed text by field */
+    values: Readonly<Record<string, string>>;
+    set: (field: string, text: string) => void;
     onwrite: ((test: string, value: number) => void) | null;
   } = $props();
-
-  untrack(() => {
-    for (const field of tool.fields) values[field.id] ??= field.start;
-  });
 
   const parse = (text: string): number => (text.trim() === '' ? NaN : Number(text.trim().replace(',', '.')));
   const read = $derived.by((): { values: Values; wrong: Record<string, string> } => {
@@ -58,11 +55,16 @@
           <input
             inputmode="decimal"
             autocomplete="off"
-            bind:value={values[field.id]}
+            value={values[field.id] ?? ''}
+            oninput={(event) => set(field.id, event.currentTarget.value)}
             aria-invalid={!!read.wrong[field.id]}
           />
         {:else}
-          <textarea rows="7" bind:value={values[field.id]} aria-invalid={!!read.wrong[field.id]}></textarea>
+          <textarea
+            rows="7"
+            value={values[field.id] ?? ''}
+            oninput={(event) => set(field.id, event.currentTarget.value)}
+            aria-invalid={!!read.wrong[field.id]}></textarea>
         {/if}
         {#if read.wrong[field.id]}<span class="warn-text" role="alert">{read.wrong[field.id]}</span>{/if}
       </label>

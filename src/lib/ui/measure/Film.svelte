@@ -1,7 +1,8 @@
 <script lang="ts">
   import { onDestroy } from 'svelte';
 
-  let { values = $bindable() }: { values: Record<string, string> } = $props();
+  let { values, set }: { values: Readonly<Record<string, string>>; set: (field: string, text: string) => void } =
+    $props();
 
   let video = $state<HTMLVideoElement | null>(null);
   let source = $state('');
@@ -50,7 +51,7 @@
     const middle = steps[Math.floor(steps.length / 2)];
     if (middle) {
       readRate = Math.round(1 / middle);
-      values.rate = String(readRate);
+      set('rate', String(readRate));
     }
   }
   function step(by: number): void {
@@ -63,8 +64,8 @@
     const by = event.shiftKey ? 10 : 1;
     if (event.key === 'ArrowRight') step(by);
     else if (event.key === 'ArrowLeft') step(-by);
-    else if (event.key === 't') values.takeOff = String(frame);
-    else if (event.key === 'l') values.landing = String(frame);
+    else if (event.key === 't') set('takeOff', String(frame));
+    else if (event.key === 'l') set('landing', String(frame));
     else return;
     event.preventDefault();
   }
@@ -94,8 +95,8 @@
     </p>
     <p class="buttons">
       <button onclick={() => step(-1)}>−1</button><button onclick={() => step(1)}>+1</button>
-      <button onclick={() => (values.takeOff = String(frame))}>Take-off here</button>
-      <button onclick={() => (values.landing = String(frame))}>Landing here</button>
+      <button onclick={() => set('takeOff', String(frame))}>Take-off here</button>
+      <button onclick={() => set('landing', String(frame))}>Landing here</button>
     </p>
   {/if}
   {#if trouble}<p class="warn-text" role="alert">{trouble}</p>{/if}

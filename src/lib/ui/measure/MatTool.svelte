@@ -3,14 +3,13 @@
   import { Button } from 'carbon-components-svelte';
   import { MatListener } from './mat-listener.svelte';
 
-  let { values = $bindable() }: { values: Record<string, string> } = $props();
+  let { set }: { set: (field: string, text: string) => void } = $props();
   const mat = new MatListener(() => {
     // a first landing has no contact of its own before it
-    values.jumps = mat.jumps
-      .flatMap(({ contactS, flightS, doubtful }) =>
-        contactS === null || contactS > 0.6 || doubtful ? [] : `${contactS.toFixed(3)} ${flightS.toFixed(3)}`,
-      )
-      .join('\n');
+    const lines = mat.jumps.flatMap(({ contactS, flightS, doubtful }) =>
+      contactS === null || contactS > 0.6 || doubtful ? [] : `${contactS.toFixed(3)} ${flightS.toFixed(3)}`,
+    );
+    set('jumps', lines.join('\n'));
   });
   onDestroy(() => {
     mat.stop();
@@ -32,7 +31,7 @@
     class="quiet"
     onclick={() => {
       mat.clear();
-      values.jumps = '';
+      set('jumps', '');
     }}>Start over</button
   >
   <span role="status"

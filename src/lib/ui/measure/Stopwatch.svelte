@@ -1,7 +1,7 @@
 <script lang="ts">
   import { onDestroy } from 'svelte';
 
-  let { values = $bindable() }: { values: Record<string, string> } = $props();
+  let { set }: { set: (field: string, text: string) => void } = $props();
   const DISTANCES = [5, 10, 20, 30, 40];
   let began = $state<number | null>(null);
   let shown = $state(0);
@@ -25,7 +25,8 @@
       return;
     }
     splits = [...splits, (performance.now() - began) / 1000];
-    values.splits = splits.map((time, i) => `${String(DISTANCES[i] ?? 0)} ${time.toFixed(2)}`).join('\n');
+    const lines = splits.map((time, i) => `${String(DISTANCES[i] ?? 0)} ${time.toFixed(2)}`);
+    set('splits', lines.join('\n'));
     if (splits.length >= DISTANCES.length) stop();
   }
   function stop(): void {

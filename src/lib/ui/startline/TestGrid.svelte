@@ -27,6 +27,8 @@
 
   async function focusCell(): Promise<void> {
     await tick();
+    // somebody who types on at once is already in the next cell
+    if (grid.typing !== null) return;
     table?.querySelector<HTMLElement>(`[data-cell="${String(grid.row)}-${String(grid.col)}"]`)?.focus();
   }
   async function type(text: string): Promise<void> {
@@ -36,8 +38,13 @@
     input?.focus();
     input?.setSelectionRange(text.length, text.length);
   }
+  // wherever typing was started from, the caret goes to the cell
+  $effect(() => {
+    if (grid.typing !== null && input && document.activeElement !== input) input.focus();
+  });
   async function done(rows: number, cols: number): Promise<void> {
-    await grid.commit();
+    // the next cell is ready at once; keeping goes on behind
+    void grid.commit();
     grid.move(rows, cols);
     await focusCell();
   }

@@ -3,11 +3,8 @@
   import { Select, SelectItem, SelectItemGroup } from 'carbon-components-svelte';
   import type { RecordSide, TestSpec } from '$core/testing';
   import type { CellAnswer, CellBody } from '$lib/model/results';
-  import Calculator from '$lib/ui/measure/Calculator.svelte';
   import Counter from '$lib/ui/measure/Counter.svelte';
-  import Film from '$lib/ui/measure/Film.svelte';
-  import MatTool from '$lib/ui/measure/MatTool.svelte';
-  import Stopwatch from '$lib/ui/measure/Stopwatch.svelte';
+  import ToolView from '$lib/ui/measure/ToolView.svelte';
   import { TOOLS } from '$lib/ui/measure/tools';
 
   let { data } = $props();
@@ -17,7 +14,11 @@
   const chosen = $derived(page.url.searchParams.get('tool') ?? 'lift');
   const tool = $derived(TOOLS.find(({ id }) => id === chosen));
   /** what was typed in each tool stays while the page is open */
-  let typed = $state<Record<string, Record<string, string>>>(Object.fromEntries(TOOLS.map(({ id }) => [id, {}])));
+  let typed = $state.raw<Record<string, Record<string, string>>>(
+    Object.fromEntries(
+      TOOLS.map(({ id, fields }) => [id, Object.fromEntries(fields.map((field) => [field.id, field.start]))]),
+    ),
+  );
   let athleteId = $state('');
   let as = $state('');
   let said = $state('');
@@ -106,13 +107,12 @@
       <Counter onwrite={data.may.write ? write : null} />
     {:else if tool}
       {#key tool.id}
-        {@const values = typed[tool.id]}
-        {#if values}
-          {#if tool.id === 'video'}<Film bind:values={typed[tool.id]!} />{/if}
-          {#if tool.id === 'repeated'}<MatTool bind:values={typed[tool.id]!} />{/if}
-          {#if tool.id === 'sprint'}<Stopwatch bind:values={typed[tool.id]!} />{/if}
-          <Calculator {tool} bind:values={typed[tool.id]!} onwrite={data.may.write ? write : null} />
-        {/if}
+        <ToolView
+          {tool}
+          typed={typed[tool.id] ?? {}}
+          set={(field, text) => (typed = { ...typed, [tool.id]: { ...typed[tool.id], [field]: text } })}
+          onwrite={data.may.write ? write : null}
+        />
       {/key}
     {/if}
   </div>

@@ -33,6 +33,8 @@ export const GET: RequestHandler = ({ locals }) => {
         open = false;
         socket.destroy();
       };
+      // a socket's error comes out of the reader too: unheard it would end the process
+      lines.on('error', () => undefined);
       lines.on('line', (line) => {
         if (open) say('line', line);
       });

@@ -1,5 +1,5 @@
 import { error, fail } from '@sveltejs/kit';
-import { and, desc, eq } from 'drizzle-orm';
+import { and, desc, eq, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import { z } from 'zod';
 import { ageInYears } from '$core/calendar';
@@ -233,7 +233,30 @@ export const actions: Actions = {
           : test in JUMP_TESTS
             ? { value: (height ?? 0) / 100 }
             : { passed: passed === 'passed' };
-      await tx.insert(testResult).values({ clubId, id: v7(), athleteId: row.id, test, day, ...values });
+      const kept = {
+        value: null,
+        loadKg: null,
+        reps: null,
+        rir: null,
+        passed: null,
+        trials: null,
+        joints: null,
+        ...values,
+      };
+      // of two results of one day the later stands; the history keeps both
+      await tx
+        .insert(testResult)
+        .values({ clubId, id: v7(), athleteId: row.id, test, day, typedBy: userId, ...kept })
+        .onConflictDoUpdate({
+          target: [testResult.clubId, testResult.athleteId, testResult.day, testResult.test, testResult.side],
+          set: {
+            ...kept,
+            asks: false,
+            typedBy: userId,
+            version: sql`${testResult.version} + 1`,
+            changedAt: new Date(),
+          },
+        });
       await recordChanges(tx, clubId, [
         { day: club.today, actor: userId, subject: 'test', athleteId: row.id, from: null, to: { test, ...values } },
       ]);
@@ -303,7 +326,7 @@ export const actions: Actions = {
           form: 'background',
           errors: {
             injuries: [`“${injuries[bad] ?? ''}” names no place of the body: write for example knee, 2024, left.`],
-          } as Record<string, string[] | undefined>,
+          },
           typed: { injuries: injuries.join('\n'), wears: rest.wears },
         });
       const background = { ...rest, pastInjuries: read.filter((one) => one !== null) };

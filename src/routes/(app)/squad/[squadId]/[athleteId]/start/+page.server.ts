@@ -89,6 +89,8 @@ const workSchema = z
   .array(z.object({ exerciseId: z.string().max(80), setsPerWeek: z.number().min(0.5).max(60) }))
   .max(20);
 
+const textOf = (value: FormDataEntryValue): string => (typeof value === 'string' ? value : '');
+
 export const actions: Actions = {
   /** Sets or ends the focus: the Bench follows it from the next card on. */
   focus: async ({ locals, params, request }) => {
@@ -123,8 +125,8 @@ export const actions: Actions = {
     const { clubId, role } = identityOf(locals);
     if (!can(role, 'plan')) error(403, 'Your role does not change this.');
     const form = await request.formData();
-    const ids = form.getAll('exercise').map(String);
-    const sets = form.getAll('sets').map((text) => Number(String(text).replace(',', '.')));
+    const ids = form.getAll('exercise').map(textOf);
+    const sets = form.getAll('sets').map((value) => Number(textOf(value).replace(',', '.')));
     const typed = ids.flatMap((exerciseId, i) =>
       exerciseId === '' ? [] : [{ exerciseId, setsPerWeek: sets[i] ?? NaN }],
     );
