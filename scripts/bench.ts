@@ -1,8 +1,26 @@
+import { execFileSync } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
 import { gzipSync } from 'node:zlib';
-import { readdirSync, readFileSync, statSync } from 'node:fs';
+import { readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
-import { LIBRARY, METHOD } from '../src/catalog';
+import pg from 'pg';
+import { LIBRARY, METHOD, START, TEST_SPECS } from '../src/catalog';
+import { readResults } from '../src/core/exchange';
+import { readSquad } from '../src/core/startline';
+import {
+  assumedNoise,
+  checkValue,
+  fitSprint,
+  jumpProfile,
+  readCell,
+  showValue,
+  type TestSpec,
+} from '../src/core/testing';
+import { databaseUrls } from '../src/lib/server/config';
+import { withClub } from '../src/lib/server/db/client';
+import { loadClub } from '../src/lib/server/repositories/club-context';
+import { importResults } from '../src/lib/server/services/keep-results';
 import { solveCard } from '../src/core/choose';
 import { findEntries } from '../src/core/library';
 import { libraryIndex } from '../src/lib/server/services/library-index';
@@ -61,6 +79,116 @@ for (let i = 0; i < RUNS; i++)
   }
 say('find as you type, 500 entries, a key, median', `${median(finds).toFixed(2)} ms`);
 say('  the slowest key', `${Math.max(...finds).toFixed(2)} ms`);
+
+const splits = [
+  { distanceM: 5, timeS: 1.43314 },
+  { distanceM: 10, timeS: 2.17215 },
+  { distanceM: 20, timeS: 3.40606 },
+  { distanceM: 30, timeS: 4.52978 },
+];
+const loads = [60, 70, 80, 90, 100].map((systemMassKg, i) => ({ systemMassKg, heightM: 0.42 - i * 0.06 }));
+const timed = (work: () => unknown): number => {
+  const times = Array.from({ length: RUNS }, () => {
+    const began = performance.now();
+    work();
+    return performance.now() - began;
+  });
+  return median(times);
+};
+say('sprint profile fit, median', `${timed(() => fitSprint(splits)).toFixed(2)} ms`);
+say('jump profile fit, median', `${timed(() => jumpProfile(loads, 0.38)).toFixed(3)} ms`);
+
+const measured = [...TEST_SPECS.values()].filter(({ kind }) => kind === 'number').slice(0, 12);
+const table = Array.from({ length: 40 }, () =>
+  measured.map((spec) => showValue(spec, (spec.possible[0] + spec.possible[1]) / 2)),
+);
+say(
+  'paste of 40 athletes × 12 tests, read, checked and everybody read',
+  `${timed(() => {
+    const members = table.map((cells, i) => ({
+      id: `a${String(i)}`,
+      sex: null,
+      today: '2026-11-24',
+      cuts: true,
+      bodyMassKg: 70,
+      ageYears: 22,
+      complaints: [],
+      leans: 'even' as const,
+      noise: (spec: TestSpec, value: number) => assumedNoise(spec.assumed, value),
+      records: measured.flatMap((spec, j) => {
+        const cell = readCell(spec, cells[j] ?? '', 'kg');
+        if (!cell.ok || !checkValue(spec, cell.value.value ?? NaN, null, assumedNoise(spec.assumed, 1)).ok) return [];
+        return [
+          {
+            ...cell.value,
+            test: spec.id,
+            day: '2026-11-24',
+            side: spec.sides ? ('left' as const) : ('both' as const),
+            asks: false,
+          },
+        ];
+      }),
+    }));
+    return readSquad(members, TEST_SPECS, START);
+  }).toFixed(1)} ms`,
+);
+await importAgainstCopy();
+
+/** 20 000 results: read, checked and written as a file is, against COPY of the same rows with the same checks. */
+async function importAgainstCopy(): Promise<void> {
+  const { owner } = databaseUrls();
+  const client = new pg.Client({ connectionString: owner });
+  await client.connect();
+  await client.query(
+    'alter table test_result no force row level security; alter table squad no force row level security; alter table club no force row level security; alter table squad_athlete no force row level security',
+  );
+  const { rows } = await client.query<{ club_id: string; squad_id: string; athlete_id: string }>(
+    `select club_id, squad_id, athlete_id from squad_athlete where squad_id = (select id from squad where name = 'Ultimate')`,
+  );
+  await client.query(
+    'alter table test_result force row level security; alter table squad force row level security; alter table club force row level security; alter table squad_athlete force row level security',
+  );
+  const [first] = rows;
+  if (!first) throw new Error('bench: the demo squad is not there');
+  const athletes = new Map(rows.map(({ athlete_id }, i) => [`athlete ${String(i)}`, athlete_id]));
+  const names = [...athletes.keys()];
+  const lines = Array.from({ length: 20_000 }, (_, i) => {
+    const day = new Date(Date.UTC(2020, 0, 1 + Math.floor(i / names.length))).toISOString().slice(0, 10);
+    return { line: i + 2, cells: [names[i % names.length] ?? '', day, 'cmj', (30 + (i % 200) / 10).toFixed(1)] };
+  });
+  const context = { athletes, specs: TEST_SPECS, mass: 'kg' as const, today: '2026-11-24', day: '2026-11-24' };
+  const read = () => readResults(lines, ['athlete', 'day', 'test', 'value'], context);
+  let began = performance.now();
+  const results = read();
+  await withClub(first.club_id, async (tx) =>
+    importResults(tx, await loadClub(tx), 'bench', first.squad_id, results.results),
+  );
+  const ours = performance.now() - began;
+  await client.query('create table bench_copy (like test_result including all)');
+  await client.query('alter table bench_copy add foreign key (club_id, athlete_id) references athlete (club_id, id)');
+  const file = '.data/bench-copy.csv';
+  began = performance.now();
+  writeFileSync(
+    file,
+    read()
+      .results.map((one) =>
+        [first.club_id, randomUUID(), one.athleteId, one.test, one.day, one.side, one.value].join(','),
+      )
+      .join('\n'),
+  );
+  execFileSync('psql', [
+    owner,
+    '-q',
+    '-c',
+    `\\copy bench_copy (club_id, id, athlete_id, test, day, side, value) from '${file}' csv`,
+  ]);
+  const copy = performance.now() - began;
+  await client.query('drop table bench_copy');
+  await client.end();
+  rmSync(file);
+  say('import of 20 000 results, read, checked and written', `${ours.toFixed(0)} ms`);
+  say('  COPY of the same rows after the same reading', `${copy.toFixed(0)} ms`);
+}
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
 const page = await browser.newPage({ baseURL: base });

@@ -20,7 +20,6 @@ async function theme(value: 'cal' | 'noche'): Promise<void> {
 }
 
 await page.goto('/sign-in');
-await shot(page, 'sign-in');
 await page.getByLabel('E-mail').fill('coach@jaleo.example');
 await page.getByLabel('Password', { exact: true }).fill('tuesday-lift');
 await page.getByRole('button', { name: 'Sign in' }).click();
@@ -60,6 +59,20 @@ await shot(page, 'floor');
 await page.setViewportSize({ width: 1280, height: 800 });
 await page.goto(page.url().replace('/floor/', '/print/'));
 await shot(page, 'print');
+await page.goto('/start');
+await page.getByRole('gridcell').first().waitFor();
+const reading = await page.getByRole('link', { name: 'Elke Tarrant', exact: true }).getAttribute('href');
+await page.getByRole('gridcell', { name: /^Elke Tarrant, Single-leg squat, left/ }).focus();
+await shot(page, 'start-line');
+await page.goto(reading ?? '');
+await shot(page, 'reading');
+await page.getByRole('link', { name: 'Screens with drawings' }).click();
+await page.getByRole('article').first().waitFor();
+await shot(page, 'screens');
+await page.goto('/measure?tool=sprint');
+await page.getByLabel('Body mass').fill('72');
+await page.getByLabel('Body height').fill('178');
+await shot(page, 'measure');
 await page.goto('/library');
 await page.waitForLoadState('networkidle');
 await page.locator('#find').fill('knee-friendly single-leg');

@@ -1,6 +1,7 @@
 import { outcomeOf, type Outcome, type TestSpecs, type TierName } from '../testing';
 import { TIER_NAMES, type TestRecord } from '../testing';
 import type { StartSettings } from './settings';
+import { tierState } from './tier-state';
 
 export type TierState = 'passed' | 'failed' | 'unknown';
 
@@ -84,13 +85,7 @@ export function readPyramid(input: PyramidInput, settings: StartSettings): TierR
         const value = strength[id];
         return value === null ? 'unknown' : value >= target[id] ? 'passed' : 'failed';
       }
-      const own = outcomes.get(id)?.state ?? 'unknown';
-      if (own !== 'unknown' || tier !== 'control') return own;
-      // a passed harder screen counts for an easier one never tested; past its time is not never (START-3)
-      const later = tests.control.slice(tests.control.indexOf(id) + 1);
-      return !outcomes.has(id) && later.some((harder) => outcomes.get(harder)?.state === 'passed')
-        ? 'passed'
-        : 'unknown';
+      return tierState(id, outcomes, tier === 'control' ? tests.control : null);
     };
     const of = (wanted: TierState): string[] => needs[tier].filter((id) => state(id) === wanted);
     const [failed, missing, passed] = [of('failed'), of('unknown'), of('passed')];

@@ -4,6 +4,7 @@ import { bestOf, type Noise, type TestRecord, type TestSpec, type TestSpecs, typ
 import type { Audit } from './audit';
 import type { FocusId } from './focus';
 import { jumperOf, type Jumper } from './jumper';
+import { controlRung } from './control-rung';
 import { readLever, type LeverReading, type SquadJumps } from './lever';
 import { nextTests, type NextTest } from './next-test';
 import {
@@ -125,7 +126,7 @@ export function readStartLine(input: StartInput, specs: TestSpecs, settings: Sta
     strength,
     target,
     rangeShort,
-    controlRung: controlRung(failed('control'), tiers, settings),
+    controlRung: controlRung(input.records, specs, today, settings),
     lever,
     preliminary: tiers.some(({ state }) => state === 'unknown'),
     jumper,
@@ -193,18 +194,6 @@ function shortRange(failed: readonly string[], heels: number | null): StartReadi
   if (failed.includes('R4')) return 'ankle';
   if (failed.includes('R1')) return 'posterior';
   return failed.includes('R6') ? 'hip-flexor' : null;
-}
-
-/** The lowest rung among those of the failed screens; all passed puts the athlete on hop, hop, stick (START-3). */
-function controlRung(
-  failed: readonly string[],
-  tiers: readonly TierReading[],
-  { controlRungs }: StartSettings,
-): number | null {
-  const rungs = failed.flatMap((id) => controlRungs[id] ?? []);
-  if (rungs.length > 0) return Math.min(...rungs);
-  const passed = tiers.some(({ tier, state }) => tier === 'control' && state === 'passed');
-  return passed ? (controlRungs.passed ?? null) : null;
 }
 
 /** START-5: work leaning away from the place that complains calls for the other, from the gentle end; only when nothing there is stopped. */

@@ -1,7 +1,9 @@
 import { describe, expect, it, test } from 'vitest';
 import { FOCUSES, LIBRARY, METHOD, START, TEST_SPECS } from '$catalog';
 import { assumedNoise, type TestRecord } from '../testing';
-import { auditWork, readChain, readStartLine, withEstimates, type StartInput } from '.';
+import { athlete, brief } from '../../../tests/fixtures';
+import { solveCard } from '../choose';
+import { auditWork, holdsBack, readChain, readStartLine, withEstimates, type StartInput } from '.';
 import { SQUAD_JUMPS, TWELVE, type ReadingCase } from './twelve-athletes';
 
 const TODAY = '2026-11-24';
@@ -73,6 +75,49 @@ describe('reading', () => {
     ).toBe(1);
     expect(read(named('springy')).controlRung).toBe(8);
     expect(read(named('never tested')).controlRung).toBeNull();
+  });
+
+  it('moves one rung when a screen is repaired, not to the top, and down at once', () => {
+    const solid = named('springy').results;
+    const on = (day: string, ...noted: ReadingCase['results']) => noted.map((one) => recordOf(one, day));
+    const failed = on('2026-09-01', ...solid.filter(([id]) => id !== 'C3'), ['C3', 2]);
+    const rung = (...later: TestRecord[]) => read(named('springy'), { records: [...failed, ...later] }).controlRung;
+    expect(rung()).toBe(3);
+    expect(rung(...on('2026-10-01', ['C3', 0]))).toBe(4);
+    expect(rung(...on('2026-10-01', ['C3', 0]), ...on('2026-11-01', ['C4', 0]))).toBe(5);
+    expect(rung(...on('2026-10-01', ['C3', 0]), ...on('2026-11-01', ['C2', 2]))).toBe(1);
+  });
+
+  it('changes the next card with one screen', () => {
+    const one = named('springy');
+    const cardOf = (results: ReadingCase['results']) => {
+      const { outcomes, focus } = read({ ...one, results });
+      const tests = Object.fromEntries(
+        [...outcomes].map(([id, { state }]) => [id, state]).filter(([, state]) => state !== 'unknown'),
+      );
+      const spec = focus && FOCUSES[focus];
+      const who = athlete({
+        tests,
+        focus: spec && {
+          id: focus,
+          name: spec.name,
+          emphasis: spec.emphasis,
+          holdsBack: holdsBack({ id: focus, since: TODAY }, FOCUSES),
+        },
+      });
+      const solved = solveCard(brief({ athletes: [who] }), LIBRARY, METHOD);
+      if (!solved.ok) throw new Error('no card');
+      return solved.value.card;
+    };
+    const before = cardOf(one.results);
+    const after = cardOf([...one.results.filter(([id]) => id !== 'R2'), ['R2', 0]]);
+    const sets = (card: typeof before): number => card.lines.reduce((sum, { dose }) => sum + dose.sets, 0);
+    expect(after.lines.map(({ exerciseId }) => exerciseId)).not.toEqual(
+      before.lines.map(({ exerciseId }) => exerciseId),
+    );
+    expect(sets(after)).toBeLessThan(sets(before));
+    const said = after.lines.flatMap(({ reasons }) => reasons.filter(({ code }) => code === 'helps_focus'));
+    expect(said.map(({ facts }) => facts.focus)).toContainEqual(['hip range']);
   });
 
   it('keeps a failure past its time until repeated, and lets a pass lapse', () => {

@@ -121,9 +121,11 @@ export const resultSchema = z
   });
 
 export const complaintSchema = z.object({
-  place: z.string().min(1, 'Choose the place.'),
+  place: z.string('Choose the place.').min(1, 'Choose the place.'),
   side: z.preprocess(blankToNull, z.enum(SIDES).nullable()),
-  score: numberText(10, 0, 'Score').pipe(z.number().int('A whole number from 0 to 10.')),
+  score: z
+    .preprocess((text) => text ?? '', numberText(10, 0, 'Score'))
+    .pipe(z.number().int('A whole number from 0 to 10.')),
   signs: z.array(z.enum(SIGNS)),
   since: daySchema,
 });

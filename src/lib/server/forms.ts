@@ -16,7 +16,7 @@ export async function readForm<T>(
   form: string,
   schema: z.ZodType<T>,
   lists: readonly string[] = [],
-): Promise<{ ok: true; value: T } | { ok: false; failure: ActionFailure<FormTrouble> }> {
+): Promise<{ ok: true; value: T; typed: Record<string, string> } | { ok: false; failure: ActionFailure<FormTrouble> }> {
   const data = await request.formData();
   const raw: Record<string, unknown> = {};
   const typed: Record<string, string> = {};
@@ -27,7 +27,7 @@ export async function readForm<T>(
   }
   for (const list of lists) raw[list] ??= [];
   const parsed = schema.safeParse(raw);
-  if (parsed.success) return { ok: true, value: parsed.data };
+  if (parsed.success) return { ok: true, value: parsed.data, typed };
   const errors = z.flattenError(parsed.error).fieldErrors as Record<string, string[] | undefined>;
   return { ok: false, failure: fail(400, { form, errors, typed }) };
 }

@@ -58,6 +58,7 @@
       <select bind:value={test}>
         <option value="calf-straight">Calf raise, knee straight</option>
         <option value="calf-bent">Calf raise, knee bent</option>
+        <option value="">Bridge, one leg: count only</option>
       </select></label
     >
     <label
@@ -75,7 +76,9 @@
     <button onclick={running ? stop : start}>{running ? 'Stop: height or beat lost' : 'Start'}</button>
     <button onclick={() => (extra -= 1)}>−1</button>
     <button onclick={() => (extra += 1)}>+1</button>
-    {#if onwrite && !running && reps > 0}<button onclick={() => onwrite(test, reps, side)}>Write it down</button>{/if}
+    {#if onwrite && test !== '' && !running && reps > 0}<button onclick={() => onwrite(test, reps, side)}
+        >Write it down</button
+      >{/if}
   </p>
   <p class="note">
     Up on the high beat, down on the low one. The last rep that lost height does not count: take it off with −1.

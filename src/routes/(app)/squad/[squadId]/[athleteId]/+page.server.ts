@@ -179,6 +179,12 @@ async function open(
   return { club, squad, row };
 }
 
+/** What cannot be, said at its field; what was typed stays. */
+const troubleAt = (form: string, field: string, message: string, typed: Record<string, string>) => {
+  const errors: Record<string, string[] | undefined> = { [field]: [message] };
+  return fail(400, { form, errors, typed });
+};
+
 /** `knee, 2024, left` as a past injury; null when its place is none of the body's. */
 function readInjury(line: string, places: ClubContext['method']['places']) {
   const parts = line.split(',').map((part) => part.trim().toLowerCase());
@@ -267,8 +273,10 @@ export const actions: Actions = {
     const { clubId, userId } = identityOf(locals);
     const form = await readForm(request, 'complaint', complaintSchema, ['signs']);
     if (!form.ok) return form.failure;
-    await withClub(clubId, async (tx) => {
+    const wrong = await withClub(clubId, async (tx) => {
       const { club, row } = await open(tx, params);
+      if (form.value.since > club.today)
+        return troubleAt('complaint', 'since', 'It cannot have begun after today.', form.typed);
       await tx
         .insert(complaint)
         .values({ clubId, id: v7(), athleteId: row.id, ...form.value, updatedDay: club.today, clearance: null });
@@ -284,15 +292,17 @@ export const actions: Actions = {
         },
       ]);
     });
-    return { form: 'complaint', ...KEPT };
+    return wrong ?? { form: 'complaint', ...KEPT };
   },
   clearance: async ({ locals, params, request }) => {
     const { clubId, userId } = identityOf(locals);
     const form = await readForm(request, 'clearance', clearanceSchema);
     if (!form.ok) return form.failure;
     const { complaintId, ...given } = form.value;
-    await withClub(clubId, async (tx) => {
+    const wrong = await withClub(clubId, async (tx) => {
       const { club, row } = await open(tx, params);
+      if (given.expires < club.today)
+        return troubleAt('clearance', 'expires', 'It has already run out: a later day.', form.typed);
       const clearance = { ...given, from: club.today };
       await tx
         .update(complaint)
@@ -310,7 +320,7 @@ export const actions: Actions = {
         },
       ]);
     });
-    return { form: 'clearance', ...KEPT };
+    return wrong ?? { form: 'clearance', ...KEPT };
   },
   background: async ({ locals, params, request }) => {
     const { clubId, userId } = identityOf(locals);
@@ -322,13 +332,12 @@ export const actions: Actions = {
       const read = injuries.map((line) => readInjury(line, club.method.places));
       const bad = read.findIndex((one) => one === null);
       if (bad >= 0)
-        return fail(400, {
-          form: 'background',
-          errors: {
-            injuries: [`“${injuries[bad] ?? ''}” names no place of the body: write for example knee, 2024, left.`],
-          },
-          typed: { injuries: injuries.join('\n'), wears: rest.wears },
-        });
+        return troubleAt(
+          'background',
+          'injuries',
+          `“${injuries[bad] ?? ''}” names no place of the body: write for example knee, 2024, left.`,
+          form.typed,
+        );
       const background = { ...rest, pastInjuries: read.filter((one) => one !== null) };
       await tx.update(athlete).set({ background }).where(eq(athlete.id, row.id));
       await recordChanges(tx, clubId, [
