@@ -87,6 +87,8 @@ test('a sport copied and a demand raised: the Bench chooses otherwise, and back 
     return (await page.locator('.card .name b').allTextContents()).join(' | ');
   };
   await page.goto('/library/sports?a=snowboard-freestyle');
+  // the chart is drawn in the built application too
+  await expect(page.getByRole('button', { name: 'Save as image' })).toBeVisible();
   await ready(page);
   await page.getByLabel('Weight of groin').fill('9');
   await page.getByLabel('Weight of groin').press('Enter');

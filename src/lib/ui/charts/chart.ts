@@ -19,7 +19,7 @@ export const chart =
     let dispose = (): void => undefined;
     void import('./echarts').then(({ init }) => {
       if (gone) return;
-      const drawn = init(element, null, { renderer: 'svg' });
+      const drawn = init(element);
       drawn.setOption(wanted, true);
       const box = new ResizeObserver(() => {
         drawn.resize();
