@@ -339,7 +339,7 @@
   }
   .word {
     font-weight: 620;
-    padding-left: 10px;
+    padding: 0 10px;
   }
   .word span {
     display: inline-flex;

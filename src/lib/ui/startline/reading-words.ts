@@ -50,7 +50,10 @@ export function limitWords(reading: StartReading, specs: ReadonlyMap<string, Tes
     return missing === 1 ? 'One test left' : `${String(missing)} tests left`;
   }
   if (!lever?.lever) return 'All four passed';
-  return leverWords(reading);
+  // the number it was read from; the athlete's own page has the whole sentence
+  if (lever.lever === 'slow-ssc') return `CMJ ÷ SJ ${(lever.eur ?? 0).toFixed(2)}`;
+  if (lever.lever === 'fast-ssc') return `RSI ${(lever.rsiGap ?? 0).toFixed(1)} SD below the line`;
+  return `Squat ${(lever.relativeSquat ?? 0).toFixed(2)} ×BM`;
 }
 
 /** The lever with the numbers it was read from and how sure it is (START-7). */
