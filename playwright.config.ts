@@ -4,7 +4,9 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: 'tests/browser',
   workers: 1,
-  timeout: 60_000,
+  // a long journey on a slow machine; a page that never answers still fails
+  timeout: 240_000,
+  expect: { timeout: 20_000 },
   forbidOnly: true,
   reporter: [['list']],
   use: {
@@ -23,6 +25,6 @@ export default defineConfig({
       ],
     },
     trace: 'retain-on-failure',
-    actionTimeout: 12_000,
+    actionTimeout: 30_000,
   },
 });
