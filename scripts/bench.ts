@@ -20,7 +20,7 @@ import {
 import { databaseUrls } from '../src/lib/server/config';
 import { withClub } from '../src/lib/server/db/client';
 import { loadClub } from '../src/lib/server/repositories/club-context';
-import { importResults } from '../src/lib/server/services/keep-results';
+import { importResults, YOUTH } from '../src/lib/server/services/keep-results';
 import { solveCard } from '../src/core/choose';
 import { findEntries } from '../src/core/library';
 import { libraryIndex } from '../src/lib/server/services/library-index';
@@ -156,7 +156,15 @@ async function importAgainstCopy(): Promise<void> {
     const day = new Date(Date.UTC(2020, 0, 1 + Math.floor(i / names.length))).toISOString().slice(0, 10);
     return { line: i + 2, cells: [names[i % names.length] ?? '', day, 'cmj', (30 + (i % 200) / 10).toFixed(1)] };
   });
-  const context = { athletes, specs: TEST_SPECS, mass: 'kg' as const, today: '2026-11-24', day: '2026-11-24' };
+  const context = {
+    athletes,
+    ages: new Map<string, number>(),
+    youth: YOUTH,
+    specs: TEST_SPECS,
+    mass: 'kg' as const,
+    today: '2026-11-24',
+    day: '2026-11-24',
+  };
   const read = () => readResults(lines, ['athlete', 'day', 'test', 'value'], context);
   let began = performance.now();
   const results = read();

@@ -103,7 +103,7 @@ test('a testing day: keyboard, paste, silly input, an unlikely value, and the ne
   await cell(page, 'Vera Modin', '20 m sprint').focus();
   await page.keyboard.type('3.21 3.18');
   await page.keyboard.press('Enter');
-  await expect(foot(page)).toContainText('Server away: 1 values kept in this browser');
+  await expect(foot(page)).toContainText('Server away: 1 value kept in this browser');
   await context.setOffline(false);
   await expect(foot(page)).not.toContainText('Server away', { timeout: 10_000 });
   await page.reload();

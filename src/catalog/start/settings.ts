@@ -16,6 +16,7 @@ export const START: StartSettings = {
   target: { squat: 1.25, hinge: 1.5 },
   youngTarget: { squat: 1, hinge: 1.2 },
   youngUnder: 16,
+  youngReps: 5,
   cutsFrom: 3,
   eur: { low: 1.05, usualSd: 0.05 },
   rsi: { athletes: 10 },

@@ -1,5 +1,15 @@
 import { isDay, type Day } from '../calendar';
-import { checkValue, assumedNoise, readCell, type CellValue, type RecordSide, type TestSpecs } from '../testing';
+import {
+  assumedNoise,
+  checkAge,
+  checkValue,
+  numbersOf,
+  readCell,
+  type CellValue,
+  type RecordSide,
+  type TestSpecs,
+  type YouthRule,
+} from '../testing';
 import type { Issue } from '../result';
 import type { MassUnit } from '../units';
 
@@ -32,6 +42,9 @@ export interface ResultsRead {
 export interface ResultsContext {
   /** ids by name in small letters; two of one name = null */
   readonly athletes: ReadonlyMap<string, string | null>;
+  /** years, by id; not there = not known */
+  readonly ages: ReadonlyMap<string, number>;
+  readonly youth: YouthRule;
   readonly specs: TestSpecs;
   readonly mass: MassUnit;
   readonly today: Day;
@@ -144,7 +157,9 @@ function readRow(
       issues.push(...value.issues);
       return [];
     }
-    for (const one of value.value.trials ?? (value.value.value === null ? [] : [value.value.value])) {
+    const allowed = checkAge(spec, value.value, context.ages.get(athleteId ?? '') ?? null, context.youth);
+    if (!allowed.ok) issues.push(...allowed.issues);
+    for (const one of numbersOf(value.value)) {
       const checked = checkValue(spec, one, null, assumedNoise(spec.assumed, one));
       if (!checked.ok) issues.push(...checked.issues);
     }

@@ -4,7 +4,6 @@ import type { TestState } from '../testing';
 /** Screens a past injury asks for before high-tier jumps, by place (SAFE-11). */
 const ASKED: Readonly<Record<string, readonly TestId[]>> = {
   foot: ['C1', 'C6'],
-  ankle: ['C1', 'C6'],
   knee: ['C5', 'C6'],
   'back-thigh': ['C2', 'bridge-hold'],
   groin: ['C5', 'squeeze'],

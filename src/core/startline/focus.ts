@@ -1,4 +1,4 @@
-import type { Demand, Muscle } from '../library';
+import type { Demand } from '../library';
 import type { TierName } from '../testing';
 
 export const FOCUS_IDS = [
@@ -30,7 +30,6 @@ export interface FocusSpec {
   readonly emphasis: Readonly<Partial<Record<Demand, number>>>;
   /** entries for daily work, two at a time */
   readonly drills: readonly string[];
-  readonly muscles: readonly Muscle[];
 }
 export type FocusSpecs = Readonly<Record<FocusId, FocusSpec>>;
 

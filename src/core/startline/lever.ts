@@ -5,6 +5,8 @@ export type Lever = 'slow-ssc' | 'fast-ssc' | 'strength' | 'speed';
 
 /** What the squad lends to the reading of one athlete: everybody's in-date values, the athlete's own among them. */
 export interface SquadJumps {
+  /** the test RSI is read from: two tests are two scales */
+  readonly rsiTest: string;
   /** height and RSI of athletes of the same sex */
   readonly rsi: readonly (readonly [heightM: number, rsi: number])[];
   readonly eur: readonly number[];

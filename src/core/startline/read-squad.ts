@@ -3,6 +3,9 @@ import { outcomesOf } from './pyramid';
 import { readStartLine, type StartInput, type StartReading } from './start-reading';
 import type { StartSettings } from './settings';
 
+/** Tests of reactive strength, the one read first ahead. */
+const RSI_TESTS = ['rsi-10-5', 'drop-rsi'] as const;
+
 /** An athlete of a squad to read; the squad's own jumps lend the line of START-7. */
 export interface SquadMember extends Omit<StartInput, 'squad'> {
   readonly id: string;
@@ -21,13 +24,23 @@ export function readSquad(
       const spec = specs.get(id);
       return spec ? bestOf(outcomes.get(id), spec) : null;
     };
-    return { sex: member.sex, cmj: value('cmj'), sj: value('sj'), rsi: value('rsi-10-5') ?? value('drop-rsi') };
+    return {
+      sex: member.sex,
+      cmj: value('cmj'),
+      sj: value('sj'),
+      rsi: new Map(RSI_TESTS.map((id) => [id, value(id)])),
+    };
   });
   return new Map(
-    members.map((member) => {
+    members.map((member, i) => {
+      const rsiTest = RSI_TESTS.find((id) => jumps[i]?.rsi.get(id) != null) ?? RSI_TESTS[0];
       const same = jumps.filter(({ sex }) => sex === member.sex);
       const squad = {
-        rsi: same.flatMap(({ cmj, rsi }) => (cmj === null || rsi === null ? [] : [[cmj, rsi] as const])),
+        rsiTest,
+        rsi: same.flatMap(({ cmj, rsi }) => {
+          const own = rsi.get(rsiTest) ?? null;
+          return cmj === null || own === null ? [] : [[cmj, own] as const];
+        }),
         eur: same.flatMap(({ cmj, sj }) => (cmj === null || !sj ? [] : [cmj / sj])),
       };
       return [member.id, readStartLine({ ...member, squad }, specs, settings)];

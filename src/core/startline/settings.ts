@@ -16,6 +16,8 @@ export interface StartSettings {
   readonly target: { readonly squat: number; readonly hinge: number };
   readonly youngTarget: { readonly squat: number; readonly hinge: number };
   readonly youngUnder: number;
+  /** no maximum from fewer reps under that age (SAFE-3) */
+  readonly youngReps: number;
   /** K3 counts from this weight of cutting on */
   readonly cutsFrom: number;
   readonly eur: { readonly low: number; readonly usualSd: number };

@@ -103,7 +103,7 @@ export function readStartLine(input: StartInput, specs: TestSpecs, settings: Sta
         {
           cmjM: value('cmj'),
           sjM: value('sj'),
-          rsi: value('rsi-10-5') ?? value('drop-rsi'),
+          rsi: value(input.squad.rsiTest),
           relativeSquat: strength.squat,
           squatTarget: target.squat,
           squad: input.squad,
@@ -146,7 +146,7 @@ export function readStartLine(input: StartInput, specs: TestSpecs, settings: Sta
   };
 }
 
-const LEG_PLACES = ['foot', 'ankle', 'calf', 'shin', 'knee', 'front-thigh', 'back-thigh', 'groin', 'hip'];
+const LEG_PLACES = ['foot', 'calf', 'shin', 'knee', 'front-thigh', 'back-thigh', 'groin', 'hip'];
 const HIP_PLACES = ['front-thigh', 'groin', 'hip'];
 /** All-out jumps, hops and runs: not while a leg complains. */
 const HARD_ON_LEGS = [

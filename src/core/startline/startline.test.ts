@@ -37,7 +37,7 @@ function read(one: ReadingCase, change: Partial<StartInput> = {}) {
     cuts: (LIBRARY.sports.get(one.sport)?.demands['deceleration-cutting'] ?? 0) >= START.cutsFrom,
     complaints: one.complaint ? [{ ...one.complaint, side: null, column: 'mild' }] : [],
     leans: auditWork(workOf(one.training ?? {}), LIBRARY, START).leans,
-    squad: { rsi: one.squadJumps ? [...SQUAD_JUMPS, ...own] : [], eur: [] },
+    squad: { rsiTest: 'rsi-10-5', rsi: one.squadJumps ? [...SQUAD_JUMPS, ...own] : [], eur: [] },
     noise: (spec, x) => assumedNoise(spec.assumed, x),
     ...change,
   };

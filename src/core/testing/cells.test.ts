@@ -1,6 +1,6 @@
 import { describe, expect, it, test } from 'vitest';
 import { TEST_SPECS } from '$catalog';
-import { assumedNoise, checkValue, outcomeOf, readCell, showValue, type TestRecord } from '.';
+import { assumedNoise, checkAge, checkValue, outcomeOf, readCell, showValue, type TestRecord } from '.';
 
 const spec = (id: string) => TEST_SPECS.get(id)!;
 const read = (id: string, text: string, mass: 'kg' | 'lb' = 'kg') => {
@@ -62,6 +62,17 @@ describe('what is checked as it lands', () => {
   });
 });
 
+test.each([
+  ['drop-rsi', { reps: null }, 15, 'too_young_for_test'],
+  ['drop-rsi', { reps: null }, 16, undefined],
+  ['back-squat', { reps: 3 }, 15, 'too_heavy_when_young'],
+  ['back-squat', { reps: 5 }, 15, undefined],
+  ['back-squat', { reps: 1 }, null, undefined],
+])('%s with %o at %s years: %s (SAFE-3)', (id, cell, age, code) => {
+  const allowed = checkAge(spec(id), cell, age, { underYears: 16, leastReps: 5 });
+  expect(allowed.ok ? undefined : allowed.issues[0]?.code).toBe(code);
+});
+
 describe('outcomes', () => {
   const record = (own: Partial<TestRecord>): TestRecord => ({
     test: 'R4',
@@ -93,6 +104,13 @@ describe('outcomes', () => {
     [0.09, null, 'failed'],
   ])('knee to wall %d and %d: %s', (left, right, state) => {
     expect(ankle(left, right)).toBe(state);
+  });
+
+  it('lets the older entry for both stand for the side that was not tested again', () => {
+    const old = record({ day: '2026-11-01', value: 0.12 });
+    const again = (value: number) => outcomeOf(spec('R4'), [old, record({ side: 'left', value })], '2026-11-24').state;
+    expect(again(0.12)).toBe('passed');
+    expect(again(0.08)).toBe('failed');
   });
 
   it('takes the last day of each side, best of its trials with the spread', () => {

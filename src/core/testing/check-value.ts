@@ -11,6 +11,15 @@ export interface CheckedValue {
   readonly last: number | null;
 }
 
+/** Every number of a cell, trial by trial. */
+export const numbersOf = ({
+  value,
+  trials,
+}: {
+  readonly value: number | null;
+  readonly trials: readonly number[] | null;
+}): readonly number[] => trials ?? (value === null ? [] : [value]);
+
 /**
  * Checks a value in the stored unit: outside what a body can do it is refused; far from the athlete's last it asks.
  * @param last the athlete's last counted value of this test and side, null = never tested

@@ -12,5 +12,6 @@ export * from './noise-book';
 export * from './test-spec';
 export * from './outcome';
 export * from './check-value';
+export * from './check-age';
 export * from './show-value';
 export * from './read-cell';

@@ -1,5 +1,6 @@
 import { addDays, type Day } from '../calendar';
 import { mean } from '../statistics';
+import { numbersOf } from './check-value';
 import { JOINTS, type PassRule, type RecordSide, type TestRecord, type TestSpec } from './test-spec';
 import type { TestState } from './known-tiers';
 
@@ -40,7 +41,7 @@ export function outcomeOf(spec: TestSpec, records: readonly TestRecord[], today:
   }
   const parts = newestWay(sides);
   if (sides.both && !parts.includes(sides.both)) delete sides.both;
-  else if (sides.both) {
+  else if (sides.both && parts.length === 1) {
     delete sides.left;
     delete sides.right;
   }
@@ -54,16 +55,19 @@ export function outcomeOf(spec: TestSpec, records: readonly TestRecord[], today:
   return { state: judged && !stale ? 'passed' : 'unknown', stale, day, sides };
 }
 
-/** Sides written one by one outrank an older entry for both, and the other way round. */
+/** Sides written one by one outrank an older entry for both, and the other way round; one side alone stands beside it. */
 function newestWay(sides: Readonly<Partial<Record<RecordSide, SideValue>>>): SideValue[] {
   const single = [sides.left, sides.right].filter((side) => side !== undefined);
+  // only one side was tested again: the older entry stands for the other
+  if (sides.both && single.length === 1 && single.some(({ day }) => day > (sides.both?.day ?? '')))
+    return [...single, sides.both];
   const lastSingle = single.reduce((last, side) => (side.day > last ? side.day : last), '');
   if (sides.both && sides.both.day >= lastSingle) return [sides.both];
   return single;
 }
 
 function sideValue(spec: TestSpec, records: readonly TestRecord[], day: Day): SideValue {
-  const values = records.flatMap(({ value, trials }) => trials ?? (value === null ? [] : [value]));
+  const values = records.flatMap(numbersOf);
   const best = spec.better === 'higher' ? Math.max(...values) : Math.min(...values);
   const value = spec.from === 'best' ? best : mean(values);
   const joints = records.at(-1)?.joints ?? null;

@@ -42,6 +42,9 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   not_a_score: (f) => `“${text(f.typed)}” is not a score: the sum, 0 to 8, or one figure a joint such as 0100.`,
   not_a_lift: (f) => `“${text(f.typed)}” is not a lift: write load × reps, such as 100 × 5.`,
   not_a_number: (f) => `“${text(f.typed)}” is not a number${f.unit ? ` in ${text(f.unit)}` : ''}.`,
+  too_young_for_test: (f) => `${text(f.test)} is not for under ${text(f.years)} years (SAFE-3).`,
+  too_heavy_when_young: (f) =>
+    `Under ${text(f.years)} no heavy singles: estimate from ${text(f.reps)} reps or more (SAFE-3).`,
   too_many_trials: (f) => `${text(f.trials)} trials are more than the ${text(f.most)} of this test.`,
   side_missing: (f) => `${text(f.test)} is tested on each side: say left or right.`,
   test_unknown: (f) => `“${text(f.test)}” is not a test here.`,

@@ -1,10 +1,19 @@
 import { and, inArray, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
-import { TEST_SPECS } from '$catalog';
-import { addDays, type Day } from '$core/calendar';
+import { START, TEST_SPECS } from '$catalog';
+import { addDays, ageInYears, type Day } from '$core/calendar';
 import type { ReadResult } from '$core/exchange';
 import { withEstimates } from '$core/startline';
-import { checkValue, noiseBook, outcomeOf, type Noise, type OwnedRecord, type TestSpec } from '$core/testing';
+import {
+  checkAge,
+  checkValue,
+  noiseBook,
+  outcomeOf,
+  type Noise,
+  type OwnedRecord,
+  type TestSpec,
+  type YouthRule,
+} from '$core/testing';
 import { sayIssue } from '$lib/messages';
 import { cellKey, type CellAnswer, type CellBody } from '$lib/model/results';
 import type { Tx } from '../db/client';
@@ -13,6 +22,9 @@ import { recordOf } from '../repositories/athletes';
 import type { ClubContext } from '../repositories/club-context';
 import { cellView, resultsOf, type ResultRow } from '../repositories/results';
 import { recordChanges } from './record-change';
+
+/** What the young may be tested in (SAFE-3). */
+export const YOUTH: YouthRule = { underYears: START.youngUnder, leastReps: START.youngReps };
 
 /** How far back a last value is looked for. */
 const LAST_DAYS = 400;
@@ -30,10 +42,13 @@ export async function keepResults(
   cells: readonly CellBody[],
 ): Promise<CellAnswer[]> {
   const athleteIds = [...new Set(cells.map(({ athleteId }) => athleteId))];
-  const known = await tx.select({ id: athlete.id }).from(athlete).where(inArray(athlete.id, athleteIds));
-  const ids = new Set(known.map(({ id }) => id));
+  const known = await tx
+    .select({ id: athlete.id, birthDate: athlete.birthDate })
+    .from(athlete)
+    .where(inArray(athlete.id, athleteIds));
+  const ids = new Map(known.map(({ id, birthDate }) => [id, birthDate]));
   const tests = [...new Set(cells.map(({ test }) => test))];
-  const earlier = await resultsOf(tx, [...ids], tests, addDays(club.today, -LAST_DAYS));
+  const earlier = await resultsOf(tx, [...ids.keys()], tests, addDays(club.today, -LAST_DAYS));
   const noise = noiseBook(ownedRecords(earlier, club));
   const judged = cells.map((cell) => judge(cell, ids, earlier, noise, club));
   // one statement changes a row once: of a cell sent twice the later stands
@@ -114,7 +129,7 @@ type Row = CellBody & { readonly asks: boolean };
 
 function judge(
   cell: CellBody,
-  athletes: ReadonlySet<string>,
+  athletes: ReadonlyMap<string, Day | null>,
   earlier: readonly ResultRow[],
   noise: (spec: TestSpec, value: number) => Noise,
   club: ClubContext,
@@ -126,9 +141,13 @@ function judge(
   });
   const spec = TEST_SPECS.get(cell.test);
   if (!spec) return refused('test_unknown', { test: cell.test });
-  if (!athletes.has(cell.athleteId)) return refused('athlete_unknown');
+  const birthDate = athletes.get(cell.athleteId);
+  if (birthDate === undefined) return refused('athlete_unknown');
   if (cell.day > club.today) return refused('day_ahead', { day: cell.day });
   if (spec.sides && cell.side === 'both') return refused('side_missing', { test: spec.name });
+  const age = birthDate === null ? null : ageInYears(birthDate, cell.day);
+  const allowed = checkAge(spec, cell, age, YOUTH);
+  if (!allowed.ok) return { cell, row: null, message: allowed.issues.map(sayIssue).join(' ') };
   const [record] = withEstimates([{ ...cell, asks: false }], club.method.settings.loading);
   const value = record?.value ?? null;
   if (value === null) return { cell, row: { ...cell, asks: false }, message: null };

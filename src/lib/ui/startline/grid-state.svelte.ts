@@ -2,7 +2,9 @@ import { SvelteMap } from 'svelte/reactivity';
 import { readSquad, withEstimates, type StartReading } from '$core/startline';
 import {
   assumedNoise,
+  checkAge,
   checkValue,
+  numbersOf,
   outcomeOf,
   readCell,
   type CellValue,
@@ -315,11 +317,13 @@ export class GridState {
     const read = readCell(spec, bare, massOf(this.system));
     if (!read.ok) return read.issues.map(sayIssue).join(' ');
     const athlete = this.page.athletes.find(({ id }) => id === athleteId);
-    if (spec.fromYears !== null && (athlete?.ageYears ?? 99) < spec.fromYears)
-      return `${spec.name} is not for under ${String(spec.fromYears)} years (SAFE-3).`;
-    if (spec.kind === 'lift' && (athlete?.ageYears ?? 99) < this.page.settings.youngUnder && (read.value.reps ?? 5) < 5)
-      return `Under ${String(this.page.settings.youngUnder)} no heavy singles: estimate from 5 reps or more (SAFE-3).`;
-    for (const value of read.value.trials ?? (read.value.value === null ? [] : [read.value.value])) {
+    const { youngUnder, youngReps } = this.page.settings;
+    const allowed = checkAge(spec, read.value, athlete?.ageYears ?? null, {
+      underYears: youngUnder,
+      leastReps: youngReps,
+    });
+    if (!allowed.ok) return allowed.issues.map(sayIssue).join(' ');
+    for (const value of numbersOf(read.value)) {
       const checked = checkValue(spec, value, null, assumedNoise(spec.assumed, value));
       if (!checked.ok) return checked.issues.map(sayIssue).join(' ');
     }

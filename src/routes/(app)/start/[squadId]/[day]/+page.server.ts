@@ -110,6 +110,14 @@ export const load: PageServerLoad = async ({ locals, params }) => {
   };
 };
 
+/** Posted JSON; what is none reads as nothing. */
+function jsonOf(text: FormDataEntryValue | null): unknown {
+  try {
+    return JSON.parse(typeof text === 'string' ? text : '');
+  } catch {
+    return null;
+  }
+}
 const testsOf = (form: FormData): string[] => [...TEST_SPECS.keys()].filter((id) => form.getAll('tests').includes(id));
 
 export const actions: Actions = {
@@ -143,7 +151,7 @@ export const actions: Actions = {
     const form = await request.formData();
     const wanted = z
       .array(z.object({ athleteId: z.uuid(), focus: z.enum(Object.keys(FOCUSES) as [keyof typeof FOCUSES]) }))
-      .safeParse(JSON.parse(z.string().catch('[]').parse(form.get('focuses'))));
+      .safeParse(jsonOf(form.get('focuses')));
     if (!wanted.success) return fail(400, { message: 'This focus is not known.' });
     await withClub(clubId, async (tx) => {
       const club = await loadClub(tx);

@@ -231,7 +231,7 @@
         {MAT_WORDS[mat.state]}{matSaid === '' || mat.state === 'off' ? '' : `: ${matSaid}.`}
         {grid.pasted}
         {grid.queue.away
-          ? `Server away: ${String(grid.queue.waiting)} values kept in this browser, sent when it is back.`
+          ? `Server away: ${String(grid.queue.waiting)} ${grid.queue.waiting === 1 ? 'value' : 'values'} kept in this browser, sent when it is back.`
           : grid.queue.waiting > 0
             ? `${String(grid.queue.waiting)} on the way`
             : 'All kept.'}

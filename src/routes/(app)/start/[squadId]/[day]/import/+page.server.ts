@@ -2,7 +2,7 @@ import { error, fail } from '@sveltejs/kit';
 import Papa from 'papaparse';
 import { z } from 'zod';
 import { TEST_SPECS } from '$catalog';
-import { isDay } from '$core/calendar';
+import { ageInYears, isDay } from '$core/calendar';
 import { guessColumns, readResults, type ResultColumn, type ResultsRead } from '$core/exchange';
 import { showValue } from '$core/testing';
 import { sayIssue } from '$lib/messages';
@@ -11,7 +11,7 @@ import { identityOf } from '$lib/server/auth/identity';
 import { withClub, type Tx } from '$lib/server/db/client';
 import { loadSquadAthletes, type AthleteRow } from '$lib/server/repositories/athletes';
 import { loadClub, type ClubContext } from '$lib/server/repositories/club-context';
-import { importResults } from '$lib/server/services/keep-results';
+import { importResults, YOUTH } from '$lib/server/services/keep-results';
 import { sayDay, squadKnot, threadEnd } from '$lib/server/services/page-thread';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -79,10 +79,13 @@ async function readFile(
     const key = name.trim().toLowerCase().replace(/\s+/g, ' ');
     athletes.set(key, athletes.has(key) ? null : id);
   }
+  const ages = new Map(
+    rows.flatMap(({ id, birthDate }) => (birthDate === null ? [] : [[id, ageInYears(birthDate, day)] as const])),
+  );
   const read = readResults(
     body.map((cells, i) => ({ line: i + 2, cells })),
     columns,
-    { athletes, specs: TEST_SPECS, mass: club.massUnit, today: club.today, day },
+    { athletes, ages, youth: YOUTH, specs: TEST_SPECS, mass: club.massUnit, today: club.today, day },
   );
   return { name: isFile ? file.name : 'the pasted table', header, columns, read, lines: body.length };
 }
