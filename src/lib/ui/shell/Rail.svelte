@@ -78,9 +78,12 @@
       border-right: 0;
       border-top: var(--rule);
       padding: 0;
+      overflow-x: auto;
     }
     a {
-      flex: 1;
+      flex: 1 0 auto;
+      min-width: 58px;
+      padding: 0 6px;
     }
   }
 </style>

@@ -32,6 +32,7 @@
   {#if data.consentNeeded}<span class="warn-text note"
       >Under 18: guardian consent not noted. <span class="rule-id">SAFE-3</span></span
     >{/if}
+  <a class="quiet reading" href="/squad/{data.squad.id}/{person.id}/start">Start line: what limits, and the focus</a>
 </header>
 <div class="columns">
   <AthleteFacts {person} mass={data.massUnit} editable={data.may.plan} trouble={trouble('facts')} />
@@ -87,6 +88,9 @@
 </div>
 
 <style>
+  .reading {
+    margin-left: auto;
+  }
   header {
     display: flex;
     gap: 18px;

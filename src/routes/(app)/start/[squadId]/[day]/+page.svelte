@@ -256,6 +256,7 @@
   }
   .acts {
     display: flex;
+    flex-wrap: wrap;
     gap: 6px 12px;
     align-items: center;
     margin-left: auto;
@@ -355,6 +356,14 @@
     padding: 8px 16px;
     background: var(--cal-1);
     border-top: 2px solid var(--ink);
+  }
+  @media (max-width: 700px) {
+    .acts {
+      margin-left: 0;
+    }
+    .acts .quiet {
+      white-space: nowrap;
+    }
   }
   @media (pointer: coarse) {
     .units button {

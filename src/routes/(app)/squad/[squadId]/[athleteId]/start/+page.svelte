@@ -44,6 +44,11 @@
       rest.length > 0 ? `, ${rest.join(' and ')} run at maintenance` : ''
     }.`;
   });
+  const LEFT_OUT = {
+    eur: 'CMJ ÷ SJ (one of the two is missing)',
+    rsi: 'RSI (ten squad mates of the same sex are needed)',
+    squat: 'squat strength',
+  } as const;
   const percent = (share: number): string => `${String(Math.round(share * 100))} %`;
   const sign = (value: number): string => (value < 0 ? '−' : '+');
   /** Lines of the memory form: what is known, and room for more. */
@@ -146,9 +151,7 @@
                     <small title="90 % interval"
                       >({sign(line.change.interval[0])}{show(line.id, Math.abs(line.change.interval[0]))} to {sign(
                         line.change.interval[1],
-                      )}{show(line.id, Math.abs(line.change.interval[1]))}{line.change.own
-                        ? ''
-                        : ', error assumed'})</small
+                      )}{show(line.id, Math.abs(line.change.interval[1]))}{line.change.own ? '' : ', assumed'})</small
                     >{/if}</td
                 >
                 <td class="number">{line.inSquad === null ? '' : Math.round(line.inSquad)}</td>
@@ -160,7 +163,10 @@
           </tbody>
         </table>
       </div>
-      <p class="note">Percentiles are of your own athletes only: squad, same lifting level, own history.</p>
+      <p class="note">
+        Percentiles are of your own athletes only: squad, same lifting level, own history. Assumed: this squad has not
+        repeated the test often enough to know its own error.
+      </p>
     {/if}
 
     <h2>Recent training <span class="rule-id">START-4</span></h2>
@@ -219,8 +225,10 @@
     {#if data.proposed}
       <p>
         {#if reading.lever?.lever}{leverWords({ ...reading, outcomes: new Map() })}
-          <span class="rule-id">START-7</span>{#if reading.lever.leftOut.length > 0}
-            <span class="note">Left out: {reading.lever.leftOut.join(', ')}, not judged.</span>{/if}
+          <span class="rule-id">START-7</span>
+          {#if reading.lever.leftOut.length > 0}<span class="note">
+              Not judged: {reading.lever.leftOut.map((part) => LEFT_OUT[part]).join(', ')}.</span
+            >{/if}
         {:else}<b>{data.proposed.name}</b>{/if}
       </p>
     {:else}<p class="note">Nothing to propose yet: test first.</p>{/if}
@@ -363,9 +371,9 @@
   tbody td {
     border-bottom: var(--rule);
     height: 28px;
-    padding-right: 10px;
+    padding-right: 8px;
     white-space: nowrap;
-    font-stretch: 84%;
+    font-stretch: 80%;
   }
   .number {
     text-align: right;
