@@ -34,3 +34,29 @@ export interface GridPage {
   readonly loading: { readonly formula: OneRepMaxFormula; readonly maxReps: number };
   readonly at: string;
 }
+
+/** One line of the tests table: the value, its change and where it stands. */
+export interface TestLine {
+  readonly id: string;
+  readonly side: 'left' | 'right' | 'both';
+  readonly value: number;
+  readonly spread: number | null;
+  readonly day: string;
+  readonly passed: boolean | null;
+  readonly stale: boolean;
+  readonly joints: readonly number[] | null;
+  readonly change: {
+    readonly from: number;
+    readonly fromDay: string;
+    readonly by: number;
+    readonly kind: string;
+    readonly interval: readonly [number, number];
+    readonly own: boolean;
+    readonly worthwhile: number | null;
+  } | null;
+  /** among the squad and the club's athletes of the same sport and lift level, 0–100; own data only */
+  readonly inSquad: number | null;
+  readonly inLevel: number | null;
+  readonly ofOwn: number | null;
+  readonly middleHalf: readonly [number, number] | null;
+}

@@ -3,35 +3,10 @@ import { addDays, type Day } from '$core/calendar';
 import { median, percentile } from '$core/statistics';
 import { auditWork, readChain, readSquad, type RecentWork } from '$core/startline';
 import { outcomeOf, readChange, type Noise, type TestRecord, type TestSpec } from '$core/testing';
+import type { TestLine } from '$lib/model/start-line';
 import { activeComplaints, type AthleteRow } from '../repositories/athletes';
 import { libraryOf, type ClubContext, type SquadRow } from '../repositories/club-context';
 import { cutsOf, gridAthlete, leansOf, recordsOf, squadNoise } from './start-line';
-
-/** One line of the tests table: the value, its change and where it stands. */
-export interface TestLine {
-  readonly id: string;
-  readonly side: 'left' | 'right' | 'both';
-  readonly value: number;
-  readonly spread: number | null;
-  readonly day: Day;
-  readonly passed: boolean | null;
-  readonly stale: boolean;
-  readonly joints: readonly number[] | null;
-  readonly change: {
-    readonly from: number;
-    readonly fromDay: Day;
-    readonly by: number;
-    readonly kind: string;
-    readonly interval: readonly [number, number];
-    readonly own: boolean;
-    readonly worthwhile: number | null;
-  } | null;
-  /** among the squad and the club's athletes of the same sport and lift level, 0–100; own data only */
-  readonly inSquad: number | null;
-  readonly inLevel: number | null;
-  readonly ofOwn: number | null;
-  readonly middleHalf: readonly [number, number] | null;
-}
 
 export interface ReadingRows {
   readonly club: ClubContext;

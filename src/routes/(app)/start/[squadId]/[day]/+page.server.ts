@@ -51,13 +51,14 @@ export const load: PageServerLoad = async ({ locals, params }) => {
   const leans = new Map(rows.map((row) => [row.id, leansOf(row, logged.get(row.id) ?? [], club, squad)]));
   const cuts = cutsOf(club, squad);
   const noise = squadNoise(rows, club);
+  const people = rows.map((row) => gridAthlete(row, leans.get(row.id) ?? 'unknown', params.day, club, health));
   const proposed = chosen
     ? null
     : proposeTests(
         readSquad(
-          rows.map((row) => ({
-            ...gridAthlete(row, leans.get(row.id) ?? 'unknown', params.day, club, health),
-            records: recordsOf(row, params.day, club),
+          people.map((one, i) => ({
+            ...one,
+            records: rows[i] ? recordsOf(rows[i], params.day, club) : [],
             today: params.day,
             cuts,
             noise,
@@ -76,7 +77,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     cuts,
     specs: [...TEST_SPECS.values()],
     tests: [...TEST_SPECS.keys()].filter((id) => wanted.has(id)),
-    athletes: rows.map((row) => gridAthlete(row, leans.get(row.id) ?? 'unknown', params.day, club, health)),
+    athletes: people,
     cells: here.map((row) => cellView(row, club.staffNames)),
     noise: ownNoise(rows, club),
     settings: START,
