@@ -18,6 +18,8 @@ export default {
         'style-src': ['self', 'unsafe-inline'],
         'img-src': ['self', 'data:'],
         'font-src': ['self'],
+        // a clip chosen from the disk is shown from memory
+        'media-src': ['self', 'blob:'],
         'connect-src': ['self'],
         'worker-src': ['self'],
         'object-src': ['none'],

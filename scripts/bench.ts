@@ -7,7 +7,7 @@ import { chromium } from '@playwright/test';
 import pg from 'pg';
 import { LIBRARY, METHOD, START, TEST_SPECS } from '../src/catalog';
 import { readResults } from '../src/core/exchange';
-import { readSquad } from '../src/core/startline';
+import { NO_TARGETS, readSquad } from '../src/core/startline';
 import {
   assumedNoise,
   checkValue,
@@ -108,6 +108,7 @@ say(
     const members = table.map((cells, i) => ({
       id: `a${String(i)}`,
       sex: null,
+      targets: NO_TARGETS,
       today: '2026-11-24',
       cuts: true,
       bodyMassKg: 70,

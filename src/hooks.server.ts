@@ -9,7 +9,7 @@ import { origin } from '$lib/server/config';
 import { closeDatabase, queryCount } from '$lib/server/db/client';
 
 /** Pages anyone may open; everything else needs a person and an ability. */
-const OPEN = ['/theme', '/sign-in', '/sign-up', '/healthz', '/a/[token]', '/a/[token]/card'];
+const OPEN = ['/theme', '/sign-in', '/sign-up', '/healthz', '/a/[token]', '/a/[token]/card', '/a/[token]/moment'];
 
 /** Sign-in's own doors that the browser may use; the rest of its interface stays shut. */
 const AUTH_OPEN = ['/api/auth/sign-in/email', '/api/auth/sign-out', '/api/auth/get-session'];

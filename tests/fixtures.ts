@@ -30,6 +30,8 @@ export const athlete = (own: Partial<AthleteFacts> = {}): AthleteFacts => ({
   e1rmKg: { 'back-squat': 105, deadlift: 130 },
   complaints: [],
   pastInjuries: [],
+  moment: null,
+  atCeiling: [],
   focus: null,
   jumper: null,
   lastDone: {},

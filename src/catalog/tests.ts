@@ -55,6 +55,9 @@ const jump = (own: Own): TestSpec =>
     minutes: 4,
     ...own,
   });
+/** What counts in the sport itself; a squad names the one that is its result (START-11). */
+const result = (own: Omit<Own, 'how'>): TestSpec =>
+  test(null, { how: 'The result that counts, measured the same way each time.', minutes: 5, ...own });
 const sprint = (metres: number, low: number, high: number, own: Partial<TestSpec> = {}): TestSpec =>
   test(null, {
     id: `sprint-${String(metres)}`,
@@ -398,6 +401,49 @@ const ALL: readonly TestSpec[] = [
     possible: [20, 900],
     equipment: ['dynamometer'],
     minutes: 3,
+  }),
+  result({
+    id: 'result-speed',
+    name: 'Result: speed of a throw, shot or serve',
+    short: 'result speed',
+    unit: 'km/h',
+    per: 3.6,
+    decimals: 1,
+    trials: 3,
+    possible: [1, 80],
+    assumed: { share: 0.02 },
+    equipment: ['radar'],
+  }),
+  result({
+    id: 'result-distance',
+    name: 'Result: height or distance',
+    short: 'result length',
+    unit: 'm',
+    decimals: 2,
+    trials: 3,
+    possible: [0.05, 150],
+    assumed: { share: 0.02 },
+    equipment: ['tape'],
+  }),
+  result({
+    id: 'result-time',
+    name: 'Result: time',
+    short: 'result time',
+    unit: 's',
+    decimals: 2,
+    better: 'lower',
+    possible: [0.5, 36_000],
+    assumed: { share: 0.01 },
+    equipment: ['stopwatch'],
+  }),
+  result({ id: 'result-score', name: 'Result: score', short: 'result score', unit: 'points', decimals: 1 }),
+  result({
+    id: 'result-rank',
+    name: 'Result: place in a ranking',
+    short: 'result place',
+    unit: 'place',
+    better: 'lower',
+    possible: [1, 100_000],
   }),
 ];
 

@@ -74,6 +74,7 @@ const READ: Readonly<Record<string, Partial<Record<Who, number | 'in'>> & { all?
   },
   '/a/[token]': { all: 404 },
   '/a/[token]/card': { all: 404 },
+  '/a/[token]/moment': { all: 404 },
   '/api/sessions/[id]': {
     nobody: 401,
     other: 405,

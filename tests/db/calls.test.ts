@@ -1,8 +1,7 @@
-import { LIBRARY } from '../../src/catalog';
+import { LIBRARY, METHOD } from '../../src/catalog';
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeEach, describe, expect, it } from 'vitest';
 import { v7 } from 'uuid';
-import { METHOD } from '../../src/catalog';
 import type { Call } from '../../src/lib/model/call';
 import { closeAuth } from '../../src/lib/server/auth/auth';
 import { closeDatabase, withClub } from '../../src/lib/server/db/client';
@@ -267,7 +266,13 @@ describe('what is known of an athlete', () => {
         changedAt: new Date(),
         ...own,
       }));
-      return factsOf({ ...row!, birthDate: '2010-01-01', results: filled }, {}, day, METHOD);
+      return factsOf(
+        { ...row!, birthDate: '2010-01-01', results: filled },
+        {},
+        day,
+        { method: METHOD, library: LIBRARY },
+        null,
+      );
     };
     const found = await facts('2026-11-24', [
       { test: 'R1', day: '2026-07-01', passed: true },

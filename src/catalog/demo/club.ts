@@ -47,6 +47,8 @@ export interface DemoSquad {
   readonly athletes: readonly DemoAthlete[];
   /** tests the stations are at today */
   readonly testsToday: readonly string[];
+  /** the result that counts, with its error in the stored unit */
+  readonly result: { readonly test: string; readonly name: string; readonly error: number } | null;
   /** athletes of another squad who train here too */
   readonly shared: readonly string[];
 }
@@ -81,6 +83,7 @@ export const DEMO_SQUADS: readonly DemoSquad[] = [
       { weekday: 6, weeks: 2, name: 'Torre Azul', kind: 'league' },
     ],
     testsToday: [],
+    result: null,
     shared: [],
     athletes: [
       a('Dunja Falk', 'back', 'female', 24, 71, 'trained', 'trained', 1.42, 1.75, 0.35),
@@ -114,6 +117,7 @@ export const DEMO_SQUADS: readonly DemoSquad[] = [
       { weekday: 6, weeks: 2, name: 'Levante indoor', kind: 'friendly' },
       { weekday: 6, weeks: 4, name: 'Marisma open', kind: 'cup' },
     ],
+    result: { test: 'sprint-20', name: '', error: 0.03 },
     testsToday: ['R1', 'R2', 'R4', 'C5', 'cmj', 'rsi-10-5', 'sprint-20', 'back-squat'],
     shared: [],
     athletes: [
@@ -152,6 +156,7 @@ export const DEMO_SQUADS: readonly DemoSquad[] = [
       { weekday: 5, weeks: 6, name: 'Second stop', kind: 'league' },
     ],
     testsToday: [],
+    result: null,
     shared: ['Abe Tolland'],
     athletes: [
       a('Ilan Rook', 'slope', 'male', 23, 74, 'trained', 'trained', 1.5, 1.8, 0.44),
@@ -164,6 +169,18 @@ export const DEMO_SQUADS: readonly DemoSquad[] = [
     ],
   },
 ];
+
+/** What a few of them bring along: a lift tested again, × body mass and days ago; a weak moment; an old injury. */
+export const DEMO_NOTES = [
+  { athlete: 'Bryn Castell', squatAgain: { timesMass: 1.9, daysAgo: 5 }, moment: null, injury: null },
+  { athlete: 'Maren Ost', squatAgain: null, moment: 'first-step', injury: null },
+  {
+    athlete: 'Abel Corrin',
+    squatAgain: null,
+    moment: null,
+    injury: { place: 'back-thigh', year: '2024', side: 'left' },
+  },
+] as const;
 
 /** Complaints open on the start day: athlete, place, side, score, days ago. */
 export const DEMO_COMPLAINTS = [

@@ -104,6 +104,8 @@ export const SETTINGS: MethodSettings = {
     coverageAt: [1, 3, 5, 7, 10, 13, 18, 26],
     coverageSlope: [800, 706, 598, 506, 411, 320, 231, 136],
     guard: [4000, 2000, 500],
+    limitingTier: [6000, 3000, 1000],
+    weakMoment: [3000, 1500, 500],
     keptMain: 8000,
     kept: 3000,
     balanceSets: 2,

@@ -23,6 +23,8 @@ export const START: StartSettings = {
   strongerBy: 0.25,
   leans: { hipBelow: 0.4, kneeAbove: 0.6 },
   trainedDays: 28,
+  result: { blockDays: 56, leastDays: 21 },
+  momentDays: 28,
   rescreenDays: [14, 28],
   controlLadder: 'control',
   controlRungs: { C2: 1, C1: 2, C3: 3, C5: 4, C4: 5, C6: 7, passed: 8 },

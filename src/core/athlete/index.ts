@@ -1,2 +1,3 @@
 export * from './athlete-facts';
+export * from './is-enough';
 export * from './meets-gate';

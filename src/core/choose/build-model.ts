@@ -16,7 +16,7 @@ const NONE: CompiledOption = {
   demand: new Int32Array(DEMANDS.length),
   knee: 0,
   hip: 0,
-  guard: 0,
+  bonuses: 0,
   quotas: 0,
 };
 
@@ -48,6 +48,7 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
     coveredStart: Int32Array.from(DEMANDS, (demand) => Math.round(brief.covered[demand] ?? 0)),
     kneeStart: Math.round(brief.balance.knee * 10),
     hipStart: Math.round(brief.balance.hip * 10),
+    bonuses: context.bonuses,
     quotaCount: template.quotas.length,
     patternCount: context.patterns.size,
     context,

@@ -7,16 +7,22 @@ import type { Line } from '../session';
 import type { CarriedLine } from './brief';
 import type { Context } from './context';
 import { easeForDay } from './ease-for-day';
+import { enoughRow } from './enough';
 import { bars, type OwnLine } from './own-line';
 
-/** A carried line goes on when it is the line's own entry or another rung of its ladder that nothing else holds. */
+/**
+ * A carried line goes on when it is the line's own entry or another rung of its ladder that nothing else holds, and does
+ * not build a lift that has become strong enough.
+ */
 export function continues(
   carried: CarriedLine,
   line: Line,
+  athlete: AthleteFacts,
   taken: ReadonlySet<string>,
   { library, method }: Context,
 ): boolean {
   if (carried.exerciseId === null || !method.doses[carried.row].progresses) return false;
+  if (enoughRow(carried.row, getExercise(library, carried.exerciseId), athlete, method) !== carried.row) return false;
   if (carried.exerciseId === line.exerciseId) return true;
   const ladder = getExercise(library, line.exerciseId).ladder?.id;
   return (

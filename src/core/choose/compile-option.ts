@@ -29,7 +29,7 @@ export function compileOption(option: Option, { slot }: SlotOptions, context: Co
     demand: demandsOf(exercise, dose.sets),
     knee: Math.round(sets * (exercise.dominance?.knee ?? 0) * 10),
     hip: Math.round(sets * (exercise.dominance?.hip ?? 0) * 10),
-    guard: slot.guard ? 1 : 0,
+    bonuses: context.bonuses.reduce((mask, bonus, b) => (bonus.serves(exercise, slot) ? mask | (1 << b) : mask), 0),
     quotas: 0,
   };
 }

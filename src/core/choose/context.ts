@@ -6,6 +6,7 @@ import { matchTags, weekdayOf, type MatchTag } from '../calendar';
 import { schoolLibrary, type DoseRowId, type MethodTables } from '../method';
 import { knownTiers } from '../testing';
 import type { AthleteFacts } from '../athlete';
+import { bonusesOf, type Bonus } from './bonuses';
 import type { Brief } from './brief';
 import { emphasise } from './emphasise';
 
@@ -15,6 +16,7 @@ export interface Context {
   readonly library: Library;
   readonly method: MethodTables;
   readonly sport: Sport;
+  readonly bonuses: readonly Bonus[];
   readonly tags: readonly MatchTag[];
   readonly limits: DayLimits;
   /** the squad's common levels: the lower median, so that half can always do what is written */
@@ -49,6 +51,7 @@ export function makeContext(asked: Brief, builtIn: Library, method: MethodTables
     library,
     method,
     sport,
+    bonuses: bonusesOf(brief.athletes, method.settings),
     tags,
     limits: dayLimits(tags, method.settings),
     liftLevel,

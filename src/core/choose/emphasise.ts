@@ -3,24 +3,28 @@ import { DEMANDS, type Sport } from '../library';
 
 /** A jumper's own take-off weighs this much more (START-6). */
 const JUMPER_POINTS = 1;
+/** Strength weighs this much less where a lift is strong enough: its time goes to the next quality (DOSE-6). */
+const ENOUGH_POINTS = 2;
 const JUMPS = { 'one-foot': 'vertical-jump-one-foot', 'two-foot': 'vertical-jump-two-foot' } as const;
 
 /**
- * The sport as this squad needs it trained: its weights, raised by what its athletes work on first and by how they jump,
- * each by the share of the squad it concerns, to the nearest point.
+ * The sport as this squad needs it trained: its weights, raised by the lever its athletes work on by how they jump,
+ * and less by what is strong enough, each by the share of the squad it concerns, to the nearest point. A limiting tier is a bonus of its own (SEL-2).
  */
 export function emphasise(sport: Sport, athletes: readonly AthleteFacts[]): Sport {
-  if (athletes.every(({ focus, jumper }) => focus === null && jumper === null)) return sport;
+  if (athletes.every(({ focus, jumper, atCeiling }) => focus === null && jumper === null && atCeiling.length === 0))
+    return sport;
   const demands = { ...sport.demands };
   for (const demand of DEMANDS) {
     const points = athletes.reduce(
-      (sum, { focus, jumper }) =>
+      (sum, { focus, jumper, atCeiling }) =>
         sum +
-        (focus?.emphasis[demand] ?? 0) +
-        (jumper && JUMPS[jumper] === demand && sport.demands[demand] > 0 ? JUMPER_POINTS : 0),
+        (focus && !focus.limits ? (focus.emphasis[demand] ?? 0) : 0) +
+        (jumper && JUMPS[jumper] === demand && sport.demands[demand] > 0 ? JUMPER_POINTS : 0) -
+        (demand === 'max-strength' && atCeiling.length > 0 ? ENOUGH_POINTS : 0),
       0,
     );
-    demands[demand] += Math.round(points / athletes.length);
+    demands[demand] = Math.max(0, demands[demand] + Math.round(points / athletes.length));
   }
   return { ...sport, demands };
 }

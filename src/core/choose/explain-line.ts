@@ -1,15 +1,15 @@
 import { takesLoad } from '../dose';
 import { contactsOf } from '../jumps';
-import { DEMANDS, type Demand } from '../library';
+import type { AthleteFacts } from '../athlete';
+import { DEMANDS, type Exercise } from '../library';
 import type { Slot } from '../method';
 import type { Reason } from '../result';
+import { helps, trains } from './bonuses';
 import type { Context } from './context';
 import type { Option } from './options';
 
 /** Demands named in a reason: the ones this line covers most, by the sport's weight. */
 const NAMED_DEMANDS = 2;
-/** An entry helps a focus from this demand on. */
-const HELPS_FROM = 2;
 
 /**
  * Why a line is on the card (SEL-4): what put it there, what it covers, the row it is dosed by, how it lands.
@@ -37,19 +37,7 @@ export function explainLine({ exercise, row, dose, barredShare }: Option, slot: 
     });
   else reasons.push({ code: 'part_of_template', rules: ['SEL-7'], facts: { block: slot.block } });
 
-  const helped = brief.athletes.filter(({ focus }) =>
-    Object.keys(focus?.emphasis ?? {}).some((demand) => (exercise.demands[demand as Demand] ?? 0) >= HELPS_FROM),
-  );
-  if (helped.length > 0)
-    reasons.push({
-      code: 'helps_focus',
-      rules: ['START-1'],
-      facts: {
-        focus: [...new Set(helped.flatMap(({ focus }) => focus?.name ?? []))].sort(),
-        count: helped.length,
-        of: brief.athletes.length,
-      },
-    });
+  reasons.push(...servedAthletes(exercise, brief.athletes));
 
   reasons.push({
     code: 'dosed_by',
@@ -83,4 +71,40 @@ export function explainLine({ exercise, row, dose, barredShare }: Option, slot: 
       facts: { count: Math.round(barredShare * brief.athletes.length), of: brief.athletes.length },
     });
   return reasons;
+}
+
+/** Whose focus, weak moment or past injury a line works on, and how many of the squad they are. */
+function servedAthletes(exercise: Exercise, athletes: readonly AthleteFacts[]): Reason[] {
+  const of = athletes.length;
+  const helped = athletes.filter(({ focus }) => focus !== null && helps(exercise, focus.emphasis));
+  const weak = athletes.filter(({ moment }) => moment !== null && trains(exercise, moment));
+  const guarded = (injuries: AthleteFacts['pastInjuries']): string[] =>
+    injuries.filter(({ guards }) => guards.includes(exercise.id)).map(({ place }) => place);
+  const injured = athletes.filter(({ pastInjuries }) => guarded(pastInjuries).length > 0);
+  const names = (found: readonly (string | undefined)[]): string[] =>
+    [...new Set(found.flatMap((name) => name ?? []))].sort();
+  const places = injured.flatMap(({ pastInjuries }) => guarded(pastInjuries));
+  return [
+    ...(helped.length > 0
+      ? [
+          {
+            code: 'helps_focus',
+            rules: ['START-1'],
+            facts: { focus: names(helped.map(({ focus }) => focus?.name)), count: helped.length, of },
+          },
+        ]
+      : []),
+    ...(weak.length > 0
+      ? [
+          {
+            code: 'helps_moment',
+            rules: ['START-12'],
+            facts: { moment: names(weak.map(({ moment }) => moment?.name)), count: weak.length, of },
+          },
+        ]
+      : []),
+    ...(injured.length > 0
+      ? [{ code: 'guards_injury', rules: ['SAFE-11'], facts: { place: names(places), count: injured.length, of } }]
+      : []),
+  ];
 }

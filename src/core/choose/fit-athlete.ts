@@ -35,7 +35,7 @@ export function fitAthlete(
   const previous = brief.previous?.lines.find((old) => old.slot === line.slot && old.exerciseId === line.exerciseId);
   const carried = previous?.own.find((own) => own.athleteId === athlete.id);
   const own =
-    carried && !line.pinned && continues(carried, line, taken, context)
+    carried && !line.pinned && continues(carried, line, athlete, taken, context)
       ? fromCarried(carried, line, athlete, context)
       : withCarriedLoad(fromLine(line, athlete, context), carried);
   const bar = bars(own.exercise, own.row, own.dose, athlete, context);

@@ -78,7 +78,10 @@ function judgeTier(tier: Tier, athlete: AthleteFacts, { method, limits, brief }:
   for (const [applies, limit, rule] of limitsOf)
     if (applies && isTierAbove(tier, limit)) return { code: 'tier_too_high', rules: [rule], facts: { tier, limit } };
   if (isTierAbove(tier, 'medium')) {
-    const [open] = openAfterInjury(athlete.pastInjuries, athlete.tests);
+    const [open] = openAfterInjury(
+      athlete.pastInjuries.map(({ place }) => place),
+      athlete.tests,
+    );
     if (open) return { code: 'injury_screen_open', rules: ['SAFE-11'], facts: { gate: open, tier } };
   }
   if (tier !== 'shock') return null;

@@ -1,3 +1,4 @@
+import type { Bonus } from './bonuses';
 import type { Context } from './context';
 import type { Option } from './options';
 
@@ -18,7 +19,8 @@ export interface CompiledOption {
   /** knee and hip sets × 10 */
   readonly knee: number;
   readonly hip: number;
-  readonly guard: number;
+  /** bit masks: which bonuses and which quotas it serves */
+  readonly bonuses: number;
   readonly quotas: number;
 }
 
@@ -33,6 +35,7 @@ export interface Model {
   readonly coveredStart: Int32Array;
   readonly kneeStart: number;
   readonly hipStart: number;
+  readonly bonuses: readonly Bonus[];
   readonly quotaCount: number;
   readonly patternCount: number;
   readonly context: Context;
@@ -48,8 +51,8 @@ export interface Totals {
   rawContacts: number;
   knee: number;
   hip: number;
-  guard: number;
   readonly demand: Int32Array;
+  readonly bonuses: Int32Array;
   readonly quotas: Int32Array;
   readonly patterns: Int32Array;
   /** patterns that stand more than once */
@@ -64,8 +67,8 @@ export const startTotals = (model: Model): Totals => ({
   rawContacts: 0,
   knee: model.kneeStart,
   hip: model.hipStart,
-  guard: 0,
   demand: Int32Array.from(model.coveredStart),
+  bonuses: new Int32Array(model.bonuses.length),
   quotas: new Int32Array(model.quotaCount),
   patterns: new Int32Array(model.patternCount),
   repeats: 0,
@@ -79,9 +82,9 @@ export function addTo(totals: Totals, option: CompiledOption, sign: 1 | -1): voi
   totals.rawContacts += sign * option.rawContacts;
   totals.knee += sign * option.knee;
   totals.hip += sign * option.hip;
-  totals.guard += sign * option.guard;
-  const { demand, quotas, patterns } = totals;
+  const { demand, bonuses, quotas, patterns } = totals;
   for (let j = 0; j < demand.length; j++) demand[j] = (demand[j] ?? 0) + sign * (option.demand[j] ?? 0);
+  for (let b = 0; b < bonuses.length; b++) if (option.bonuses & (1 << b)) bonuses[b] = (bonuses[b] ?? 0) + sign;
   for (let q = 0; q < quotas.length; q++) if (option.quotas & (1 << q)) quotas[q] = (quotas[q] ?? 0) + sign;
   if (option.pattern < 0) return;
   const before = patterns[option.pattern] ?? 0;
@@ -99,14 +102,17 @@ export const breaksLimit = (model: Model, totals: Totals): boolean =>
 
 /**
  * Points of a selection: what its options bring alone, coverage with diminishing returns, the knee : hip band as
- * deviation in sets, guards, and missed quotas.
+ * deviation in sets, bonuses, and missed quotas.
  */
 export function pointsOf(model: Model, totals: Totals): number {
   const { choice } = model.context.method.settings;
   let points = totals.lin - balancePenalty(totals.knee, totals.hip, model);
   for (let j = 0; j < totals.demand.length; j++)
     points += model.coverage[j]?.[Math.min(totals.demand[j] ?? 0, REACH - 1)] ?? 0;
-  for (let g = 0; g < totals.guard; g++) points += choice.guard[g] ?? 0;
+  for (let b = 0; b < model.bonuses.length; b++) {
+    const sums = model.bonuses[b]?.points ?? [];
+    points += sums[Math.min(totals.bonuses[b] ?? 0, sums.length - 1)] ?? 0;
+  }
   for (let q = 0; q < model.quotaCount; q++) if ((totals.quotas[q] ?? 0) === 0) points -= choice.missedQuota;
   return points;
 }

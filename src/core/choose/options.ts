@@ -4,6 +4,7 @@ import type { DoseRowId, Slot } from '../method';
 import { doseRange } from '../progress';
 import type { PreviousLine } from './brief';
 import { judgeDay, judgeOption } from './judge-option';
+import { enoughForMost } from './enough';
 import { slotDoses } from './slot-doses';
 import { rowForLevel, type Context } from './context';
 
@@ -45,7 +46,10 @@ export function slotOptions(slot: Slot, context: Context): SlotOptions {
   const { brief, library } = context;
   const rows = slotRows(slot, context);
   const previous = brief.previous?.lines.find((line) => line.slot === slot.id);
-  const guardIds = new Set(context.sport.guards.flatMap((guard) => guard.exercises));
+  const guardIds = new Set([
+    ...context.sport.guards.flatMap(({ exercises }) => exercises),
+    ...brief.athletes.flatMap(({ pastInjuries }) => pastInjuries.flatMap(({ guards }) => guards)),
+  ]);
   const all = context.exercises
     .filter((exercise) => fitsSlot(exercise, slot, guardIds, context))
     .flatMap((exercise) => dosed(exercise, rows, slot, previous, context));
@@ -151,10 +155,10 @@ export const hasKit = (
 function rowFor(
   exercise: Exercise,
   rows: readonly DoseRowId[],
-  { method, library, liftLevel }: Context,
+  { method, library, liftLevel, brief }: Context,
 ): DoseRowId | null {
   for (const wanted of rows) {
-    const row = rowForLevel(wanted, liftLevel, method);
+    const row = enoughForMost(rowForLevel(wanted, liftLevel, method), exercise, brief.athletes, method);
     const { quality } = method.doses[row];
     if (exercise.qualities.includes(quality) && doseRange(exercise, method.doses[row], library)) return row;
   }

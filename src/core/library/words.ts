@@ -36,6 +36,8 @@ export const QUALITIES = [
   'conditioning',
 ] as const;
 
+export type Quality = (typeof QUALITIES)[number];
+
 export const MUSCLES = [
   'quadriceps',
   'glutes',

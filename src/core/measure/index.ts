@@ -1,2 +1,3 @@
+export * from './contract-relax';
 export * from './mat';
 export * from './mat-athlete';

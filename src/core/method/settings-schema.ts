@@ -101,6 +101,8 @@ export const settingsSchema = z.object({
     coverageAt: z.array(z.number().int()),
     coverageSlope: z.array(z.number().int()),
     guard: z.array(z.number().int()),
+    limitingTier: z.array(z.number().int()),
+    weakMoment: z.array(z.number().int()),
     keptMain: z.number().int(),
     balanceSets: z.number(),
     balanceNear: z.number().int(),

@@ -45,6 +45,8 @@ export const doseRowSchema = z.object({
   rest: z.union([span, z.literal('school'), z.literal('work')]),
   tempo: z.string().nullable(),
   gentler: rowId.nullable(),
+  /** what a lift that is strong enough takes instead (DOSE-6) */
+  maintained: rowId.nullable(),
   atLeast: z.enum(LEVELS).nullable(),
   /** whether the response to it moves its dose: prep and mobility stay as they are */
   progresses: z.boolean(),

@@ -1,3 +1,4 @@
+import { isEnough } from '../athlete';
 import { implementLoad, nextLoadUp, type Dose } from '../dose';
 import type { MethodTables } from '../method';
 import type { Change } from './change';
@@ -8,7 +9,8 @@ import type { DoseRange } from './range';
 /**
  * PROG-9, double progression: below the top of the range one rep more a set at RIR ≥ target; all sets at the top with
  * RIR ≥ target the smallest loadable step of at least 2 %; a step of more than 5 % first waits for two reps above the
- * top, then restarts at the bottom (DOSE-11); short by 2 RIR or reps missed, 2.5 to 5 % off.
+ * top, then restarts at the bottom (DOSE-11); short by 2 RIR or reps missed, 2.5 to 5 % off. A lift that is strong
+ * enough does not rise (DOSE-6).
  */
 export function raiseLift(of: ProgressCase, range: DoseRange, method: MethodTables): Change | null {
   const { exercise, exposures, kit } = of;
@@ -38,6 +40,7 @@ export function raiseLift(of: ProgressCase, range: DoseRange, method: MethodTabl
     );
     return cut.ok ? change('load-down', { ...dose, loadKg: cut.value, percent: null }, ['PROG-9']) : null;
   }
+  if (isEnough(exercise, of.athlete)) return null;
   if (leastRir < target || last.sets.length < dose.sets || last.sets.some((set) => set.fault !== null)) return null;
   if (dose.amount < range.amount[1]) return change('amount-up', { ...dose, amount: dose.amount + 1 }, ['PROG-9']);
 

@@ -1,4 +1,6 @@
+export * from './aims';
 export * from './background';
+export * from './ceiling';
 export * from './focus';
 export * from './settings';
 export * from './pyramid';
@@ -6,7 +8,10 @@ export * from './jumper';
 export * from './lever';
 export * from './audit';
 export * from './chain';
+export * from './moment';
 export * from './next-test';
 export * from './read-squad';
+export * from './rescreen';
+export * from './result-check';
 export * from './with-estimates';
 export { readStartLine, type ChangeCode, type StartInput, type StartReading } from './start-reading';

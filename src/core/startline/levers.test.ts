@@ -1,7 +1,7 @@
 import { describe, expect, it, test } from 'vitest';
 import { LIBRARY, START, TEST_SPECS } from '$catalog';
 import { assumedNoise, type TestRecord } from '../testing';
-import { jumperOf, readLever, readSquad, type LeverInput } from '.';
+import { jumperOf, NO_TARGETS, readLever, readSquad, type LeverInput } from '.';
 import { SQUAD_JUMPS } from './twelve-athletes';
 
 const input = (own: Partial<LeverInput>): LeverInput => ({
@@ -60,6 +60,7 @@ describe('a squad', () => {
     id,
     sex,
     today: '2026-11-24',
+    targets: NO_TARGETS,
     cuts: (LIBRARY.sports.get('ultimate')?.demands['deceleration-cutting'] ?? 0) >= START.cutsFrom,
     bodyMassKg: 70,
     ageYears: 22,

@@ -9,7 +9,6 @@ const RSI_TESTS = ['rsi-10-5', 'drop-rsi'] as const;
 /** An athlete of a squad to read; the squad's own jumps lend the line of START-7. */
 export interface SquadMember extends Omit<StartInput, 'squad'> {
   readonly id: string;
-  readonly sex: 'female' | 'male' | null;
 }
 
 /** Reads every athlete of a squad, each against those of the same sex. */

@@ -26,6 +26,10 @@ export interface StartSettings {
   /** knee share of a history that leans (START-5) */
   readonly leans: { readonly hipBelow: number; readonly kneeAbove: number };
   readonly trainedDays: number;
+  /** the block START-11 looks back over, and how far its ends lie apart at least */
+  readonly result: { readonly blockDays: number; readonly leastDays: number };
+  /** how long a weak moment weighs (START-12): one block */
+  readonly momentDays: number;
   readonly rescreenDays: readonly number[];
   /** the control ladder and its rung for each failed screen (START-3) */
   readonly controlLadder: string;

@@ -1,6 +1,7 @@
 import type { Day } from '../calendar';
 import type { ActiveComplaint } from '../safety';
 import { bestOf, type Noise, type TestRecord, type TestSpec, type TestSpecs, type TierName } from '../testing';
+import { targetFor, type SquadTargets } from './aims';
 import type { Audit } from './audit';
 import type { FocusId } from './focus';
 import { jumperOf, type Jumper } from './jumper';
@@ -48,6 +49,8 @@ export interface StartInput {
   readonly today: Day;
   readonly bodyMassKg: number | null;
   readonly ageYears: number | null;
+  readonly sex: 'female' | 'male' | null;
+  readonly targets: SquadTargets;
   /** the sport cuts: its skill counts */
   readonly cuts: boolean;
   readonly complaints: readonly ActiveComplaint[];
@@ -82,8 +85,7 @@ export interface StartReading {
 export function readStartLine(input: StartInput, specs: TestSpecs, settings: StartSettings): StartReading {
   const { today, cuts, complaints } = input;
   const outcomes = outcomesOf(input.records, specs, today);
-  const young = input.ageYears !== null && input.ageYears < settings.youngUnder;
-  const target = young ? settings.youngTarget : settings.target;
+  const target = targetFor(input, input.targets, settings);
   const strength = relativeStrength(outcomes, input.bodyMassKg, settings);
   const hipComplaint = complaints.some(({ place }) => HIP_PLACES.includes(place));
   const squat = outcomes.get('R2')?.state;

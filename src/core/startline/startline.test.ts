@@ -3,7 +3,7 @@ import { FOCUSES, LIBRARY, METHOD, START, TEST_SPECS } from '$catalog';
 import { assumedNoise, type TestRecord } from '../testing';
 import { athlete, brief } from '../../../tests/fixtures';
 import { solveCard } from '../choose';
-import { auditWork, holdsBack, readChain, readStartLine, withEstimates, type StartInput } from '.';
+import { auditWork, holdsBack, NO_TARGETS, readChain, readStartLine, withEstimates, type StartInput } from '.';
 import { SQUAD_JUMPS, TWELVE, type ReadingCase } from './twelve-athletes';
 
 const TODAY = '2026-11-24';
@@ -34,6 +34,8 @@ function read(one: ReadingCase, change: Partial<StartInput> = {}) {
     today: TODAY,
     bodyMassKg: one.bodyMassKg,
     ageYears: one.ageYears,
+    sex: null,
+    targets: NO_TARGETS,
     cuts: (LIBRARY.sports.get(one.sport)?.demands['deceleration-cutting'] ?? 0) >= START.cutsFrom,
     complaints: one.complaint ? [{ ...one.complaint, side: null, column: 'mild' }] : [],
     leans: auditWork(workOf(one.training ?? {}), LIBRARY, START).leans,
@@ -102,6 +104,7 @@ describe('reading', () => {
           id: focus,
           name: spec.name,
           emphasis: spec.emphasis,
+          limits: spec.tier !== null,
           holdsBack: holdsBack({ id: focus, since: TODAY }, FOCUSES),
         },
       });

@@ -39,6 +39,16 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
     Number(f.of) === 1
       ? `Works on the focus: ${text(f.focus)}.`
       : `Works on the focus of ${text(f.count)} of ${text(f.of)}: ${text(f.focus)}.`,
+  helps_moment: (f) =>
+    Number(f.of) === 1
+      ? `Works on a weak moment: ${text(f.moment)}.`
+      : `Works on the weak moment of ${text(f.count)} of ${text(f.of)}: ${text(f.moment)}.`,
+  guards_injury: (f) =>
+    f.place === undefined
+      ? 'Guards what a health note names.'
+      : Number(f.of) === 1
+        ? `Guards a place injured before: ${text(f.place)}.`
+        : `Guards a place injured before in ${text(f.count)} of ${text(f.of)}: ${text(f.place)}.`,
   part_of_template: () => 'Part of every session of this kind.',
   dosed_by: (f) => `Dosed as ${text(f.rowName)} for ${text(f.phase)} (${text(f.row)}).`,
   lands: (f) => `${text(f.raw)} contacts, ${tier(f.tier)} tier, ${text(f.weighted)} weighted.`,
@@ -69,6 +79,8 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   day_bars_tier: (f) => `${near(f.daysBefore)}: no ${text(f.tier)} tier.`,
   day_bars_heavy: (f) => `${near(f.daysBefore)}: no heavy lower-body work.`,
   day_bars_new: (f) => `${near(f.daysBefore)}: nothing new for the legs (not done in ${text(f.newAfterDays)} days).`,
+  at_ceiling: (f) =>
+    `The ${text(f.lift).replaceAll('-', ' ')} is strong enough: kept, not raised; its time goes to the next quality.`,
   bottom_of_range: (f) =>
     f.focus
       ? `Focus on ${text(f.focus)}: the rest runs at maintenance.`

@@ -37,6 +37,39 @@ export const gymDaysSchema = z.object({
   minutes: numberText(240, 10, 'Minutes').pipe(z.number().int('Whole minutes.')),
 });
 
+const times = (what: string) => optionalNumber(4, 0.3, what);
+/** What a squad is trained towards; strength in × body mass, squat and hinge of a pair together or neither. */
+export const aimsSchema = z
+  .object({
+    resultTest: z.string(),
+    resultName: z.string().trim().max(40, 'A shorter name, please.'),
+    resultError: optionalNumber(1000, 0.001, 'Error'),
+    femaleSquat: times('Squat'),
+    femaleHinge: times('Hinge'),
+    maleSquat: times('Squat'),
+    maleHinge: times('Hinge'),
+    youngSquat: times('Squat'),
+    youngHinge: times('Hinge'),
+    enoughSquat: times('Squat'),
+    enoughHinge: times('Hinge'),
+  })
+  .superRefine((aims, context) => {
+    for (const who of ['female', 'male', 'young'] as const) {
+      const [squat, hinge] = [aims[`${who}Squat`], aims[`${who}Hinge`]];
+      if ((squat === null) === (hinge === null)) continue;
+      const path = [squat === null ? `${who}Squat` : `${who}Hinge`];
+      context.addIssue({ code: 'custom', path, message: 'Both or neither: the other one is typed.' });
+    }
+  });
+export type AimsForm = z.infer<typeof aimsSchema>;
+
+/** A lift said to be strong enough at so many kg. */
+export const ceilingSchema = z.object({
+  lift: z.string().min(1, 'Choose the lift.'),
+  kg: z.preprocess((text) => text ?? '', numberText(500, 20, 'Load')),
+  why: z.enum(['typed', 'result']).catch('typed'),
+});
+
 /** A named place with what it has. */
 export const facilitySchema = z.object({
   name: z.string().trim().min(2, 'Give the place a name.').max(60, 'A shorter name, please.'),

@@ -1,5 +1,5 @@
 import type { ActiveComplaint } from '$core/safety';
-import type { SetFocus, StartSettings } from '$core/startline';
+import type { SetFocus, SquadTargets, StartSettings } from '$core/startline';
 import type { Noise, OneRepMaxFormula, TestRecord, TestSpec } from '$core/testing';
 import type { CellView } from './results';
 
@@ -24,6 +24,7 @@ export interface GridPage {
   readonly day: string;
   readonly today: string;
   readonly cuts: boolean;
+  readonly targets: SquadTargets;
   readonly specs: readonly TestSpec[];
   /** test ids of the day, in the pyramid's order */
   readonly tests: readonly string[];

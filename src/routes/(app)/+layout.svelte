@@ -1,6 +1,6 @@
 <script lang="ts">
   import { onMount } from 'svelte';
-  import { goto } from '$app/navigation';
+  import { beforeNavigate, goto } from '$app/navigation';
   import { page } from '$app/state';
   import AccountMenu from '$lib/ui/shell/AccountMenu.svelte';
   import KeysHelp from '$lib/ui/shell/KeysHelp.svelte';
@@ -10,6 +10,13 @@
 
   let { data, children } = $props();
   let help = $state(false);
+  let online = $state<boolean | undefined>(true);
+  // without a network a page is opened as the browser kept it; asking for its data alone would fail
+  beforeNavigate(({ to, cancel, willUnload }) => {
+    if (online !== false || willUnload || !to) return;
+    cancel();
+    location.href = to.url.href;
+  });
 
   onMount(() =>
     bindKeys({
@@ -27,6 +34,7 @@
   );
 </script>
 
+<svelte:window bind:online />
 <a class="skip" href="#main">To the page</a>
 <header>
   <a class="brand" href="/calls">Jaleo</a>
@@ -38,7 +46,15 @@
 </header>
 <div class="body">
   <Rail counts={page.data.counts ?? {}} />
-  <main id="main" tabindex="-1">{@render children()}</main>
+  <main id="main" tabindex="-1">
+    {#if online === false}
+      <p class="offline" role="status">
+        No network. This page is as it was when last opened; what you enter on a testing day is kept here and sent
+        later.
+      </p>
+    {/if}
+    {@render children()}
+  </main>
 </div>
 {#if help}<KeysHelp onclose={() => (help = false)} />{/if}
 
@@ -80,6 +96,11 @@
   }
   main:focus {
     outline: none;
+  }
+  .offline {
+    padding: 6px 16px;
+    background: var(--ink);
+    color: var(--cal);
   }
   .skip {
     position: absolute;

@@ -3,6 +3,7 @@ import { v7 } from 'uuid';
 import {
   DEMO_CLUB,
   DEMO_COMPLAINTS,
+  DEMO_NOTES,
   DEMO_PASSWORD,
   DEMO_SQUADS,
   type DemoAthlete,
@@ -31,6 +32,7 @@ import {
   testDay,
   testResult,
 } from '../db/schema';
+import { NO_AIMS } from '$core/startline';
 import { loadClub } from '../repositories/club-context';
 import { keepCheckIn } from '../services/check-in';
 import { decide } from '../services/decide';
@@ -67,7 +69,10 @@ export async function loadDemo(day: Day, seed: number): Promise<boolean> {
       await answerMornings(tx, clubId, coach.id, past, day, random);
       if (past < day) for (const squadId of squads) await train(tx, squadId, coach.id, past, random);
     });
-  await withClub(clubId, (tx) => writeComplaints(tx, clubId, day));
+  await withClub(clubId, async (tx) => {
+    await writeComplaints(tx, clubId, day);
+    await writeNotes(tx, clubId, day);
+  });
   return true;
 }
 
@@ -97,6 +102,7 @@ async function writeRoster(tx: Tx, clubId: string, day: Day, random: () => numbe
       sportId: demo.sportId,
       phase: demo.phase,
       gymDays: demo.gymDays,
+      aims: { ...NO_AIMS, result: demo.result },
     });
     await tx.insert(event).values(
       demo.events.map(({ weekday, weeks, name, kind }) => ({
@@ -369,6 +375,35 @@ async function answerMornings(
       coachId,
       day,
     );
+}
+
+async function writeNotes(tx: Tx, clubId: string, day: Day): Promise<void> {
+  for (const { athlete: name, squatAgain, moment, injury } of DEMO_NOTES) {
+    const [found] = await tx.select().from(athlete).where(eq(athlete.name, name));
+    if (!found) continue;
+    if (moment)
+      await tx
+        .update(athlete)
+        .set({ weakMoment: { id: moment, since: addDays(day, -4), by: 'athlete' } })
+        .where(eq(athlete.id, found.id));
+    if (injury)
+      await tx
+        .update(athlete)
+        .set({ background: { ...found.background, pastInjuries: [injury] } })
+        .where(eq(athlete.id, found.id));
+    if (squatAgain && found.bodyMassKg !== null)
+      await tx.insert(testResult).values({
+        clubId,
+        id: v7(),
+        athleteId: found.id,
+        day: addDays(day, -squatAgain.daysAgo),
+        test: 'back-squat',
+        // a set of three at that estimate
+        loadKg: Math.round((squatAgain.timesMass * found.bodyMassKg) / 1.1 / 2.5) * 2.5,
+        reps: 3,
+        rir: 0,
+      });
+  }
 }
 
 async function writeComplaints(tx: Tx, clubId: string, day: Day): Promise<void> {

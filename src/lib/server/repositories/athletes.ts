@@ -1,14 +1,24 @@
 import { desc, eq, gt, gte, inArray, max } from 'drizzle-orm';
 import { addDays, ageInYears, type Day } from '$core/calendar';
-import { FOCUSES, TEST_SPECS } from '$catalog';
-import type { AthleteFacts } from '$core/athlete';
-import { TESTS, type TestId } from '$core/library';
-import type { MethodTables } from '$core/method';
+import { FOCUSES, INJURY_GUARDS, MOMENTS, START, TEST_SPECS } from '$catalog';
+import type { AthleteFacts, WeakMoment } from '$core/athlete';
+import { TESTS, type Sport, type TestId } from '$core/library';
 import { complaintColumn, type ActiveComplaint } from '$core/safety';
-import { holdsBack, jumperOf, outcomesOf, withEstimates, type Outcomes, type SetFocus } from '$core/startline';
+import {
+  holdsBack,
+  jumperOf,
+  liftsAtCeiling,
+  momentOn,
+  NO_AIMS,
+  outcomesOf,
+  withEstimates,
+  type Outcomes,
+  type SetFocus,
+} from '$core/startline';
 import { assumedNoise, bestOf, estimateOneRepMax, type TestRecord, type TestState } from '$core/testing';
 import type { Tx } from '../db/client';
 import { athlete, checkIn, complaint, setLog, squadAthlete, testResult } from '../db/schema';
+import type { ClubContext, SquadRow } from './club-context';
 
 /** How far back results are read: past their time they are shown greyed, and a failure still counts (START-2). */
 const RESULT_DAYS = 400;
@@ -20,23 +30,41 @@ const parts = (day: Day) => ({
   checkIns: { orderBy: desc(checkIn.day), limit: MORNINGS_SHOWN },
 });
 
-const querySquad = (tx: Tx, squadId: string, day: Day) =>
-  tx.query.squadAthlete.findMany({ where: eq(squadAthlete.squadId, squadId), with: { athlete: { with: parts(day) } } });
+const querySquads = (tx: Tx, squadIds: readonly string[], day: Day) =>
+  tx.query.squadAthlete.findMany({
+    where: inArray(squadAthlete.squadId, [...squadIds]),
+    with: { athlete: { with: parts(day) } },
+  });
 
 const queryOne = (tx: Tx, athleteId: string, day: Day) =>
   tx.query.athlete.findFirst({ where: eq(athlete.id, athleteId), with: { ...parts(day), squads: true, links: true } });
 
-export type AthleteRow = Awaited<ReturnType<typeof querySquad>>[number]['athlete'];
+export type AthleteRow = Awaited<ReturnType<typeof querySquads>>[number]['athlete'];
 export type AthletePage = NonNullable<Awaited<ReturnType<typeof queryOne>>>;
 
 /** A squad's athletes with their results, open complaints and last mornings, by name: one statement. */
-export async function loadSquadAthletes(tx: Tx, squadId: string, day: Day): Promise<AthleteRow[]> {
-  const rows = await querySquad(tx, squadId, day);
-  return rows.map((row) => row.athlete).sort((a, b) => a.name.localeCompare(b.name) || (a.id < b.id ? -1 : 1));
+export const loadSquadAthletes = async (tx: Tx, squadId: string, day: Day): Promise<AthleteRow[]> =>
+  (await loadSquadsAthletes(tx, [squadId], day)).get(squadId) ?? [];
+
+/** The same for several squads at once, by squad: still one statement. */
+export async function loadSquadsAthletes(
+  tx: Tx,
+  squadIds: readonly string[],
+  day: Day,
+): Promise<Map<string, AthleteRow[]>> {
+  const found = new Map<string, AthleteRow[]>();
+  for (const { squadId, athlete: row } of await querySquads(tx, squadIds, day))
+    found.set(squadId, [...(found.get(squadId) ?? []), row]);
+  for (const rows of found.values()) rows.sort((a, b) => a.name.localeCompare(b.name) || (a.id < b.id ? -1 : 1));
+  return found;
 }
 
 export const loadAthlete = (tx: Tx, athleteId: string, day: Day): Promise<AthletePage | undefined> =>
   queryOne(tx, athleteId, day);
+
+/** The squad an athlete trains with; of several, the first by name. */
+export const homeOf = ({ squads }: AthletePage, club: ClubContext): SquadRow | null =>
+  club.squads.find(({ id }) => squads.some(({ squadId }) => squadId === id)) ?? null;
 
 /** The last day each athlete did each entry: one statement for all of them. */
 export async function loadLastDone(
@@ -63,9 +91,10 @@ export function factsOf(
   row: AthleteRow,
   lastDone: Readonly<Record<string, Day>>,
   day: Day,
-  method: MethodTables,
+  club: Pick<ClubContext, 'method' | 'library'>,
+  squad: Pick<SquadRow, 'aims' | 'sportId'> | null,
 ): AthleteFacts {
-  const { loading } = method.settings;
+  const { loading, jump } = club.method.settings;
   const records = row.results.map(recordOf);
   const outcomes = outcomesOf(withEstimates(records, loading), TEST_SPECS, day);
   const tests: Partial<Record<TestId, TestState>> = {};
@@ -92,17 +121,32 @@ export function factsOf(
     tests,
     e1rmKg,
     complaints: activeComplaints(row.complaints, day),
-    pastInjuries: row.background.pastInjuries.map(({ place }) => place),
+    pastInjuries: row.background.pastInjuries.map(({ place }) => ({ place, guards: INJURY_GUARDS[place] ?? [] })),
     focus: focusOf(row.focus),
+    moment: momentOn(
+      row.weakMoment,
+      momentsOf(squad ? club.library.sports.get(squad.sportId) : undefined),
+      day,
+      START.momentDays,
+    ),
+    atCeiling: liftsAtCeiling(
+      { e1rmKg, bodyMassKg: row.bodyMassKg, ceilings: row.ceilings },
+      (squad?.aims ?? NO_AIMS).enough,
+      jump.shockSquatTimesBodyMass,
+      START,
+    ),
     jumper: jumperKind(outcomes),
     lastDone,
   };
 }
 
+/** Weak moments an athlete of a sport may name: its own first, then those of any sport. */
+export const momentsOf = (sport: Sport | undefined): readonly WeakMoment[] => [...(sport?.moments ?? []), ...MOMENTS];
+
 function focusOf(focus: SetFocus | null): AthleteFacts['focus'] {
   if (!focus) return null;
-  const { name, emphasis } = FOCUSES[focus.id];
-  return { id: focus.id, name, emphasis, holdsBack: holdsBack(focus, FOCUSES) };
+  const { name, emphasis, tier } = FOCUSES[focus.id];
+  return { id: focus.id, name, emphasis, limits: tier !== null, holdsBack: holdsBack(focus, FOCUSES) };
 }
 
 function jumperKind(outcomes: Outcomes): AthleteFacts['jumper'] {

@@ -8,7 +8,7 @@ import { placeOf } from '$lib/model/kit';
 import type { CheckInBody } from '$lib/model/bodies';
 import type { Tx } from '../db/client';
 import { checkIn, complaint, gymSession } from '../db/schema';
-import { factsOf, loadAthlete, loadLastDone } from '../repositories/athletes';
+import { factsOf, homeOf, loadAthlete, loadLastDone } from '../repositories/athletes';
 import type { ClubContext } from '../repositories/club-context';
 import { proposeChanges } from './propose';
 import { recordChanges } from './record-change';
@@ -64,7 +64,7 @@ export async function keepCheckIn(
   const homes = new Map(sessions.map((session) => [session.id, session.squadId]));
   const changes = await proposeChanges(tx, {
     clubId: club.clubId,
-    athlete: factsOf(after, lastDone.get(athleteId) ?? {}, day, club.method),
+    athlete: factsOf(after, lastDone.get(athleteId) ?? {}, day, club, homeOf(after, club)),
     squadOfSession: (sessionId) => {
       const squad = club.squads.find(({ id: squadId }) => squadId === homes.get(sessionId));
       return squad ? { squadId: squad.id, kit: placeOf(squad.kit).loading } : null;

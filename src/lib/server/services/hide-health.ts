@@ -1,12 +1,13 @@
 import type { Reason } from '$core/result';
 import type { Card } from '$core/session';
 
-const HEALTH_CODES = ['barred_by_complaint', 'eased_for_complaint', 'injury_screen_open'];
+const HEALTH_CODES = ['barred_by_complaint', 'eased_for_complaint', 'injury_screen_open', 'guards_injury'];
 const KEPT = ['slot', 'athleteId', 'athlete'];
 
 /** A card for those who see what is barred and not why (SAFE-7): the place and score leave the reasons. */
 export const hideHealth = (card: Card): Card => ({
   ...card,
+  lines: card.lines.map((line) => ({ ...line, reasons: line.reasons.map((reason) => withoutHealth(reason)) })),
   overrides: card.overrides.map((own) => ({ ...own, reasons: own.reasons.map((reason) => withoutHealth(reason)) })),
 });
 

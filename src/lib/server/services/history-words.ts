@@ -1,5 +1,5 @@
 import type { Dose } from '$core/dose';
-import { formatSets } from '$core/exchange';
+import { formatMass, formatSets } from '$core/exchange';
 import type { Place } from '$core/method';
 import type { MassUnit } from '$core/units';
 import { changeWords } from '$lib/messages';
@@ -98,6 +98,21 @@ function say(row: Row, words: Words): Pick<HistoryLine, 'what' | 'from' | 'to'> 
       };
     case 'test':
       return { what: `Test ${(row.to as { test: string }).test}`, ...none };
+    case 'focus':
+      return { what: 'Focus', ...named(row) };
+    case 'moment':
+      return { what: 'Weak moment', ...named(row) };
+    case 'ceiling': {
+      const { lift, kg } = row.to as { lift: string; kg: number | null };
+      const name = lift.replaceAll('-', ' ');
+      return {
+        what: kg === null ? `The ${name} may rise again` : `Strong enough: ${name}`,
+        from: null,
+        to: kg === null ? null : formatMass(kg, words.mass),
+      };
+    }
+    case 'background':
+      return { what: 'Background changed', ...none };
     case 'athlete-added':
       return { what: 'Added to the squad', ...none };
     case 'link-made':
@@ -107,4 +122,10 @@ function say(row: Row, words: Words): Pick<HistoryLine, 'what' | 'from' | 'to'> 
     default:
       return null;
   }
+}
+
+/** From → to of something that has a name; nothing stands as none. */
+function named({ from, to }: Row): Pick<HistoryLine, 'from' | 'to'> {
+  const nameOf = (value: unknown): string | null => (value as { name?: string } | null)?.name ?? null;
+  return { from: nameOf(from), to: nameOf(to) ?? 'none' };
 }

@@ -44,7 +44,7 @@ export function makeBrief(
     schools: squad.schools,
     place: placeOf(squad.kit),
     events: squad.events.map(({ day: eventDay, kind }) => ({ day: eventDay, kind })),
-    athletes: athletes.map((athlete) => factsOf(athlete, rows.lastDone.get(athlete.id) ?? {}, day, method)),
+    athletes: athletes.map((athlete) => factsOf(athlete, rows.lastDone.get(athlete.id) ?? {}, day, club, squad)),
     covered: coveredThisWeek(earlier, day, club.library),
     balance: balanceBefore(earlier, day, club),
     previous: last

@@ -1,8 +1,8 @@
 import { START, TEST_SPECS } from '$catalog';
 import { ageInYears, type Day } from '$core/calendar';
-import { auditWork, withEstimates, type RecentWork, type SquadMember } from '$core/startline';
+import { auditWork, readSquad, withEstimates, type RecentWork, type SquadMember } from '$core/startline';
 import { addDays } from '$core/calendar';
-import { noiseBook, type Noise, type TestRecord } from '$core/testing';
+import { noiseBook, type Noise, type TestRecord, type TestSpec } from '$core/testing';
 import type { GridAthlete } from '$lib/model/start-line';
 import { activeComplaints, recordOf, type AthleteRow } from '../repositories/athletes';
 import { libraryOf, type ClubContext, type SquadRow } from '../repositories/club-context';
@@ -15,12 +15,18 @@ export const AUDIT_WEEKS = 4;
 export const cutsOf = (club: ClubContext, squad: SquadRow): boolean =>
   (club.library.sports.get(squad.sportId)?.demands['deceleration-cutting'] ?? 0) >= START.cutsFrom;
 
+/** Every test, the squad's result under the name its coach gave it (START-11). */
+export const specsOf = ({ aims: { result } }: SquadRow): TestSpec[] =>
+  [...TEST_SPECS.values()].map((spec) =>
+    result && result.name !== '' && spec.id === result.test ? { ...spec, name: result.name, short: result.name } : spec,
+  );
+
 /** An athlete's records up to a day, lifts as their estimate. */
 export const recordsOf = (row: AthleteRow, day: Day, club: ClubContext): TestRecord[] =>
   withEstimates(row.results.map(recordOf), club.method.settings.loading).filter((record) => record.day <= day);
 
 /** The error of every test, from the squad's own repeats or assumed. */
-export const squadNoise = (rows: readonly AthleteRow[], club: ClubContext) =>
+const squadNoise = (rows: readonly AthleteRow[], club: ClubContext) =>
   noiseBook(
     ownedRecords(
       rows.flatMap(({ results }) => results),
@@ -40,12 +46,41 @@ export function ownNoise(rows: readonly AthleteRow[], club: ClubContext): Record
 }
 
 /** Which way recent training leans: what was typed from memory, else the log. */
-export const leansOf = (
+const leansOf = (
   row: AthleteRow,
   logged: readonly RecentWork[],
   club: ClubContext,
   squad: SquadRow,
 ): SquadMember['leans'] => auditWork(row.recentWork ?? logged, libraryOf(club, squad), START).leans;
+
+export interface SquadRows {
+  readonly club: ClubContext;
+  readonly squad: SquadRow;
+  readonly rows: readonly AthleteRow[];
+  readonly logged: ReadonlyMap<string, readonly RecentWork[]>;
+}
+
+/** Reads everybody of a squad on a day, with what the grid needs of them and the squad's own errors. */
+export function readRows({ club, squad, rows, logged }: SquadRows, day: Day, health: boolean) {
+  const noise = squadNoise(rows, club);
+  const people = rows.map((row) =>
+    gridAthlete(row, leansOf(row, logged.get(row.id) ?? [], club, squad), day, club, health),
+  );
+  const records = new Map(rows.map((row) => [row.id, recordsOf(row, day, club)]));
+  const readings = readSquad(
+    people.map((one) => ({
+      ...one,
+      records: records.get(one.id) ?? [],
+      today: day,
+      cuts: cutsOf(club, squad),
+      targets: squad.aims.targets,
+      noise,
+    })),
+    TEST_SPECS,
+    START,
+  );
+  return { people, records, readings, noise };
+}
 
 /** An athlete as the testing grid needs them: only the latest value of each test and side before the day. */
 export function gridAthlete(

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { onDestroy } from 'svelte';
+  import { Sound } from './sound';
 
   let { onwrite }: { onwrite: ((test: string, value: number, side: 'left' | 'right') => void) | null } = $props();
   let perMinute = $state('60');
@@ -8,7 +9,7 @@
   let beats = $state(0);
   let extra = $state(0);
   let running = $state(false);
-  let sound: AudioContext | null = null;
+  const sound = new Sound();
   let timer: ReturnType<typeof setInterval> | null = null;
 
   /** Up on one beat, down on the next. */
@@ -17,23 +18,13 @@
   const good = $derived(rate >= 20 && rate <= 200);
   const reps = $derived(Math.max(0, Math.floor(beats / BEATS_A_REP) + extra));
 
-  function click(high: boolean): void {
-    if (!sound) return;
-    const tone = sound.createOscillator();
-    const loud = sound.createGain();
-    tone.frequency.value = high ? 1320 : 880;
-    loud.gain.setValueAtTime(0.25, sound.currentTime);
-    loud.gain.exponentialRampToValueAtTime(0.001, sound.currentTime + 0.06);
-    tone.connect(loud).connect(sound.destination);
-    tone.start();
-    tone.stop(sound.currentTime + 0.07);
-  }
+  const click = (high: boolean): void => sound.tone(high ? 1320 : 880);
   function start(): void {
     if (!good) return;
     beats = 0;
     extra = 0;
     running = true;
-    sound ??= new AudioContext();
+    sound.open();
     click(true);
     timer = setInterval(() => {
       beats += 1;
@@ -47,7 +38,7 @@
   }
   onDestroy(() => {
     stop();
-    void sound?.close();
+    sound.close();
   });
 </script>
 

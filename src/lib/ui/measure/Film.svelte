@@ -1,5 +1,6 @@
 <script lang="ts">
   import { onDestroy } from 'svelte';
+  import { frameRateOf } from './frame-rate';
 
   let { values, set }: { values: Readonly<Record<string, string>>; set: (field: string, text: string) => void } =
     $props();
@@ -12,48 +13,26 @@
 
   const rate = $derived(Number((values.rate ?? '').replace(',', '.')) || 0);
 
-  function choose(event: Event & { currentTarget: HTMLInputElement }): void {
+  async function choose(event: Event & { currentTarget: HTMLInputElement }): Promise<void> {
     const file = event.currentTarget.files?.[0];
     if (!file) return;
     if (source) URL.revokeObjectURL(source);
     source = URL.createObjectURL(file);
     trouble = '';
     frame = 0;
+    readRate = 0;
+    const found = await frameRateOf(file);
+    if (found === null) {
+      trouble = 'The frames a second cannot be read from this clip: type them.';
+      return;
+    }
+    readRate = found;
+    set('rate', String(found));
   }
   onDestroy(() => {
     if (source) URL.revokeObjectURL(source);
   });
 
-  /** Plays a moment in silence and reads the rate from the frames that come. */
-  async function measureRate(): Promise<void> {
-    const clip = video;
-    if (!clip || !('requestVideoFrameCallback' in clip)) return;
-    const times: number[] = [];
-    const collect = (_now: number, { mediaTime }: { mediaTime: number }): void => {
-      times.push(mediaTime);
-      if (times.length < 24) clip.requestVideoFrameCallback(collect);
-    };
-    clip.requestVideoFrameCallback(collect);
-    clip.muted = true;
-    try {
-      await clip.play();
-      await new Promise((resolve) => setTimeout(resolve, 900));
-    } catch {
-      trouble = 'This clip cannot be played here: type its frames a second.';
-    }
-    clip.pause();
-    clip.currentTime = 0;
-    const steps = times
-      .slice(1)
-      .map((time, i) => time - (times[i] ?? 0))
-      .filter((step) => step > 0.001)
-      .sort((a, b) => a - b);
-    const middle = steps[Math.floor(steps.length / 2)];
-    if (middle) {
-      readRate = Math.round(1 / middle);
-      set('rate', String(readRate));
-    }
-  }
   function step(by: number): void {
     if (!video || rate <= 0) return;
     frame = Math.max(0, frame + by);
@@ -74,7 +53,7 @@
 <div class="film">
   <label class="pick"
     ><span class="label">Clip from this device; it stays here</span>
-    <input type="file" accept="video/*" onchange={choose} /></label
+    <input type="file" accept="video/*" onchange={(event) => void choose(event)} /></label
   >
   {#if source}
     <!-- svelte-ignore a11y_no_noninteractive_element_interactions, a11y_no_noninteractive_tabindex -->
@@ -83,8 +62,8 @@
         bind:this={video}
         src={source}
         playsinline
-        onloadeddata={() => void measureRate()}
-        onerror={() => (trouble = 'This clip cannot be read here.')}
+        onloadeddata={() => step(0)}
+        onerror={() => (trouble = 'This clip cannot be shown here.')}
       >
         <track kind="captions" />
       </video>

@@ -4,7 +4,10 @@
   import { weekdayOf, type GymDay } from '$core/calendar';
   import { dayWords, weekdayWord } from '$lib/messages';
   import type { Kit } from '$lib/model/kit';
+  import type { SquadAims } from '$core/startline';
+  import type { ComponentProps } from 'svelte';
   import type { Trouble } from './AddAthletes.svelte';
+  import SquadAimsSection from './SquadAims.svelte';
 
   let {
     squad,
@@ -12,6 +15,8 @@
     facilities,
     sports,
     ownSchools,
+    aims,
+    resultTests,
     today,
     editable,
     trouble,
@@ -21,6 +26,8 @@
     facilities: readonly { id: string; name: string }[];
     sports: readonly { id: string; name: string }[];
     ownSchools: number;
+    aims: SquadAims;
+    resultTests: ComponentProps<typeof SquadAimsSection>['tests'];
     today: string;
     editable: boolean;
     trouble: (form: string) => Trouble | null;
@@ -146,6 +153,7 @@
       {#if editable}<a href="/settings/places#{squad.facilityId}">Change what the place has</a>{/if}
     </p>
   </section>
+  <SquadAimsSection {aims} tests={resultTests} {editable} trouble={trouble('aims')} />
   <section>
     <h2>Schools</h2>
     <p class="note">

@@ -33,7 +33,7 @@
         ><th scope="col">test</th><th scope="col" class="number">value</th><th scope="col">since the last</th><th
           scope="col"
           class="number"><abbr title="percentile in own squad">squad</abbr></th
-        ><th scope="col" class="number"><abbr title="percentile at this level">level</abbr></th><th
+        ><th scope="col" class="number"><abbr title="percentile in this sport at this lifting level, over all your squads">level</abbr></th><th
           scope="col"
           class="number"><abbr title="percentile of own history">own</abbr></th
         ><th scope="col">day</th></tr
@@ -69,7 +69,7 @@
   </table>
 </div>
 <p class="note">
-  Percentiles are of your own athletes only: squad, same lifting level, own history. Assumed: this squad has not
+  Percentiles are of your own athletes only: squad, this sport at the same lifting level, own history. Assumed: this squad has not
   repeated the test often enough to know its own error.
 </p>
 

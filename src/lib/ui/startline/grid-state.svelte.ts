@@ -108,13 +108,14 @@ export class GridState {
   }
 
   readonly readings: ReadonlyMap<string, StartReading> = $derived.by(() => {
-    const { athletes, today, cuts, settings, noise } = this.page;
+    const { athletes, today, cuts, targets, settings, noise } = this.page;
     return readSquad(
       athletes.map((athlete) => ({
         id: athlete.id,
         sex: athlete.sex,
         today,
         cuts,
+        targets,
         bodyMassKg: athlete.bodyMassKg,
         ageYears: athlete.ageYears,
         complaints: athlete.complaints,

@@ -3,6 +3,7 @@
   import { Select, SelectItem, SelectItemGroup } from 'carbon-components-svelte';
   import type { RecordSide, TestSpec } from '$core/testing';
   import type { CellAnswer, CellBody } from '$lib/model/results';
+  import ContractRelax from '$lib/ui/measure/ContractRelax.svelte';
   import Counter from '$lib/ui/measure/Counter.svelte';
   import ToolView from '$lib/ui/measure/ToolView.svelte';
   import { TOOLS } from '$lib/ui/measure/tools';
@@ -10,7 +11,9 @@
   let { data } = $props();
 
   const COUNTER = { id: 'counter', name: 'Counter with a beat' };
-  const links = [...TOOLS.map(({ id, name }) => ({ id, name })), COUNTER];
+  const RELAX = { id: 'contract-relax', name: 'Contract–relax' };
+  const links = [...TOOLS.map(({ id, name }) => ({ id, name })), COUNTER, RELAX];
+  const title = $derived(links.find(({ id }) => id === chosen)?.name ?? COUNTER.name);
   const chosen = $derived(page.url.searchParams.get('tool') ?? 'lift');
   const tool = $derived(TOOLS.find(({ id }) => id === chosen));
   /** what was typed in each tool stays while the page is open */
@@ -82,9 +85,9 @@
     {/each}
   </nav>
   <div class="main">
-    <h1>{tool?.name ?? COUNTER.name}</h1>
+    <h1>{title}</h1>
     {#if tool}<p class="says">{tool.says}</p>{/if}
-    {#if data.may.write}
+    {#if data.may.write && chosen !== RELAX.id}
       <div class="who">
         <Select size="sm" labelText="Write down for" bind:selected={athleteId}>
           <SelectItem value="" text="nobody yet" />
@@ -105,6 +108,8 @@
     {/if}
     {#if chosen === COUNTER.id}
       <Counter onwrite={data.may.write ? write : null} />
+    {:else if chosen === RELAX.id}
+      <ContractRelax />
     {:else if tool}
       {#key tool.id}
         <ToolView

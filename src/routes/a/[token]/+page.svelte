@@ -110,7 +110,10 @@
       </div>
     </form>
   {/if}
-  <p class="foot"><a href="{page.url.pathname}/card">Your next card</a></p>
+  <p class="foot">
+    <a href="{page.url.pathname}/card">Your next card</a> ·
+    <a href="{page.url.pathname}/moment">Where it goes wrong in play</a>
+  </p>
 </main>
 
 <style>

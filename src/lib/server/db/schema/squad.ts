@@ -16,7 +16,16 @@ import {
 import type { GymDay } from '$core/calendar';
 import type { Clearance } from '$core/safety';
 import type { Schools } from '$core/method';
-import { EMPTY_BACKGROUND, type Background, type RecentWork, type SetFocus } from '$core/startline';
+import {
+  EMPTY_BACKGROUND,
+  NO_AIMS,
+  type Background,
+  type Ceiling,
+  type RecentWork,
+  type SetFocus,
+  type SetMoment,
+  type SquadAims,
+} from '$core/startline';
 import { facility } from './club';
 import { clubId, createdAt, ownId, tenantPolicy, version } from './columns';
 
@@ -34,6 +43,8 @@ export const squad = pgTable(
     }).notNull(),
     gymDays: jsonb('gym_days').$type<readonly GymDay[]>().notNull(),
     facilityId: uuid('facility_id').notNull(),
+    /** its result, force targets and how strong is enough (method 3) */
+    aims: jsonb('aims').$type<SquadAims>().notNull().default(NO_AIMS),
     /** only what differs from the club's schools */
     schools: jsonb('schools').$type<Partial<Schools>>().notNull().default({}),
     version: version(),
@@ -67,6 +78,10 @@ export const athlete = pgTable(
     background: jsonb('background').$type<Background>().notNull().default(EMPTY_BACKGROUND),
     /** recent training typed from memory (START-4); null = read from the log */
     recentWork: jsonb('recent_work').$type<readonly RecentWork[]>(),
+    /** lifts strong enough (DOSE-6) */
+    ceilings: jsonb('ceilings').$type<readonly Ceiling[]>().notNull().default([]),
+    /** named by the coach or the athlete (START-12) */
+    weakMoment: jsonb('weak_moment').$type<SetMoment>(),
     guardianConsent: boolean('guardian_consent').notNull().default(false),
     version: version(),
     createdAt: createdAt(),

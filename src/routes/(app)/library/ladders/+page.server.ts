@@ -26,7 +26,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
   const ladders = [...library.ladders.values()];
   const ladder = ladders.find(({ id }) => id === url.searchParams.get('ladder')) ?? ladders[0];
   if (!ladder) throw new Error('ladders: the library holds no ladder');
-  const facts = athletes.map((row) => factsOf(row, lastDone.get(row.id) ?? {}, club.today, club.method));
+  const facts = athletes.map((row) => factsOf(row, lastDone.get(row.id) ?? {}, club.today, club, squad));
   const athleteId = z.uuid().safeParse(url.searchParams.get('athlete')).data ?? null;
   const one = facts.find(({ id }) => id === athleteId) ?? null;
   const sport = squad ? library.sports.get(squad.sportId) : undefined;

@@ -14,8 +14,9 @@ import { loadClub, type ClubContext, type SquadRow } from '$lib/server/repositor
 import { nextCardDay, squadKnot, threadEnd } from '$lib/server/services/page-thread';
 import { readPastedAthletes } from '$lib/server/services/paste-names';
 import { recordChanges } from '$lib/server/services/record-change';
+import { aimsOf, ceilingTrouble, keepAims, resultTests } from '$lib/server/services/squad-aims';
 import { sayIssue } from '$lib/messages';
-import { eventSchema, gymDaysSchema, squadPlaceSchema } from '$lib/model/forms';
+import { aimsSchema, eventSchema, gymDaysSchema, squadPlaceSchema } from '$lib/model/forms';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => {
@@ -50,6 +51,8 @@ export const load: PageServerLoad = async ({ locals, params }) => {
       nextDay: nextCardDay(shown, today),
       trainsToday: gymDayOn(today, shown.gymDays) !== null,
     },
+    aims: shown.aims,
+    resultTests: resultTests(),
     others: others.map(({ id, name }) => ({ id, name })),
     facilities: club.facilities.map(({ id, name }) => ({ id, name })),
     sports: [...club.library.sports.values()]
@@ -59,7 +62,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     today,
     events: shown.events.filter(({ day }) => day >= today).map(({ id, day, name, kind }) => ({ id, day, name, kind })),
     athletes: athletes.map((row) => {
-      const facts = factsOf(row, {}, today, club.method);
+      const facts = factsOf(row, {}, today, club, shown);
       const tiers = knownTiers(facts.tests);
       const unknown = (['range', 'control', 'skill'] as const).filter((tier) => !tiers[tier]);
       return {
@@ -170,6 +173,19 @@ export const actions: Actions = {
       ]);
       return { form: 'place', errors: {}, typed: {}, kept: true };
     });
+  },
+  aims: async ({ locals, params, request }) => {
+    const { clubId, userId } = identityOf(locals);
+    const form = await readForm(request, 'aims', aimsSchema);
+    if (!form.ok) return form.failure;
+    const aims = aimsOf(form.value);
+    const errors = ceilingTrouble(aims);
+    if (Object.keys(errors).length > 0) return fail(400, { form: 'aims', errors, typed: form.typed });
+    await withClub(clubId, async (tx) => {
+      const { club, squad: row } = await open(tx, params.squadId);
+      await keepAims(tx, club, row, aims, userId);
+    });
+    return { form: 'aims', errors: {}, typed: {}, kept: true };
   },
   addEvent: async ({ locals, params, request }) => {
     const { clubId, userId } = identityOf(locals);

@@ -33,6 +33,8 @@
     facilities={data.facilities}
     sports={data.sports}
     ownSchools={data.ownSchools}
+    aims={data.aims}
+    resultTests={data.resultTests}
     today={data.today}
     editable={data.may.plan}
     {trouble}

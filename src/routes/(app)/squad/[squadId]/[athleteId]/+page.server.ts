@@ -51,7 +51,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     return { ...found, lastDone: done.get(found.row.id) ?? {}, history: changes };
   });
   const { today, method } = club;
-  const facts = factsOf(row, lastDone, today, method);
+  const facts = factsOf(row, lastDone, today, club, squad);
   return {
     thread: {
       knots: [

@@ -4,7 +4,6 @@ import { v7 } from 'uuid';
 import { z } from 'zod';
 import { FOCUSES, START, TEST_SPECS } from '$catalog';
 import { addDays, isDay } from '$core/calendar';
-import { readSquad } from '$core/startline';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
@@ -15,15 +14,7 @@ import { cellView, loggedWork, testDaysOf } from '$lib/server/repositories/resul
 import { sayDay, squadKnot, threadEnd } from '$lib/server/services/page-thread';
 import { proposeTests } from '$lib/server/services/propose-tests';
 import { recordChanges } from '$lib/server/services/record-change';
-import {
-  AUDIT_WEEKS,
-  cutsOf,
-  gridAthlete,
-  leansOf,
-  ownNoise,
-  recordsOf,
-  squadNoise,
-} from '$lib/server/services/start-line';
+import { AUDIT_WEEKS, cutsOf, ownNoise, readRows, specsOf } from '$lib/server/services/start-line';
 import type { GridPage } from '$lib/model/start-line';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -48,25 +39,8 @@ export const load: PageServerLoad = async ({ locals, params }) => {
   });
   const health = can(role, 'health');
   const chosen = days.find(({ day }) => day === params.day);
-  const leans = new Map(rows.map((row) => [row.id, leansOf(row, logged.get(row.id) ?? [], club, squad)]));
-  const cuts = cutsOf(club, squad);
-  const noise = squadNoise(rows, club);
-  const people = rows.map((row) => gridAthlete(row, leans.get(row.id) ?? 'unknown', params.day, club, health));
-  const proposed = chosen
-    ? null
-    : proposeTests(
-        readSquad(
-          people.map((one, i) => ({
-            ...one,
-            records: rows[i] ? recordsOf(rows[i], params.day, club) : [],
-            today: params.day,
-            cuts,
-            noise,
-          })),
-          TEST_SPECS,
-          START,
-        ),
-      );
+  const { people, readings } = readRows({ club, squad, rows, logged }, params.day, health);
+  const proposed = chosen ? null : proposeTests(readings, squad.aims);
   // whatever has a value on this day is on the grid, chosen or not
   const here = rows.flatMap(({ results }) => results.filter(({ day }) => day === params.day));
   const wanted = new Set([...(chosen?.tests ?? proposed ?? []), ...here.map(({ test }) => test)]);
@@ -74,8 +48,9 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     squadId: squad.id,
     day: params.day,
     today: club.today,
-    cuts,
-    specs: [...TEST_SPECS.values()],
+    cuts: cutsOf(club, squad),
+    targets: squad.aims.targets,
+    specs: specsOf(squad),
     tests: [...TEST_SPECS.keys()].filter((id) => wanted.has(id)),
     athletes: people,
     cells: here.map((row) => cellView(row, club.staffNames)),

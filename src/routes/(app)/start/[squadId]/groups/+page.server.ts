@@ -1,7 +1,6 @@
 import { error } from '@sveltejs/kit';
-import { FOCUSES, START, TEST_SPECS } from '$catalog';
+import { FOCUSES, START } from '$catalog';
 import { addDays } from '$core/calendar';
-import { readSquad } from '$core/startline';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
@@ -9,7 +8,7 @@ import { loadSquadAthletes } from '$lib/server/repositories/athletes';
 import { libraryOf, loadClub } from '$lib/server/repositories/club-context';
 import { loggedWork } from '$lib/server/repositories/results';
 import { squadKnot, threadEnd } from '$lib/server/services/page-thread';
-import { AUDIT_WEEKS, cutsOf, gridAthlete, leansOf, recordsOf, squadNoise } from '$lib/server/services/start-line';
+import { AUDIT_WEEKS, readRows } from '$lib/server/services/start-line';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => {
@@ -28,18 +27,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
       logged: await loggedWork(tx, ids, addDays(found.today, -7 * AUDIT_WEEKS), AUDIT_WEEKS),
     };
   });
-  const noise = squadNoise(rows, club);
-  const readings = readSquad(
-    rows.map((row) => ({
-      ...gridAthlete(row, leansOf(row, logged.get(row.id) ?? [], club, squad), club.today, club, health),
-      records: recordsOf(row, club.today, club),
-      today: club.today,
-      cuts: cutsOf(club, squad),
-      noise,
-    })),
-    TEST_SPECS,
-    START,
-  );
+  const { readings } = readRows({ club, squad, rows, logged }, club.today, health);
   const rungs = libraryOf(club, squad).ladders.get(START.controlLadder)?.rungs ?? [];
   const people = rows.flatMap((row) => {
     const reading = readings.get(row.id);

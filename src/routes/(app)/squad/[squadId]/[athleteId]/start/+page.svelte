@@ -1,10 +1,14 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
-  import { Button, Select, SelectItem } from 'carbon-components-svelte';
+  import { Button } from 'carbon-components-svelte';
   import type { TierReading } from '$core/startline';
   import { CHANGE_WORDS } from '$lib/messages';
+  import DailyDrills from '$lib/ui/startline/DailyDrills.svelte';
   import PyramidDrawing from '$lib/ui/startline/PyramidDrawing.svelte';
   import { leverWords } from '$lib/ui/startline/reading-words';
+  import RecentTraining from '$lib/ui/startline/RecentTraining.svelte';
+  import ResultPanel from '$lib/ui/startline/ResultPanel.svelte';
+  import WeakMoment from '$lib/ui/startline/WeakMoment.svelte';
   import TestsTable from '$lib/ui/startline/TestsTable.svelte';
 
   let { data, form } = $props();
@@ -38,10 +42,6 @@
     rsi: 'RSI (ten squad mates of the same sex are needed)',
     squat: 'squat strength',
   } as const;
-  const percent = (share: number): string => `${String(Math.round(share * 100))} %`;
-  /** Lines of the memory form: what is known, and room for more. */
-  let extra = $state(1);
-  let remembering = $state(false);
 </script>
 
 <svelte:head><title>{data.athlete.name} · Start line · Jaleo</title></svelte:head>
@@ -108,55 +108,24 @@
       <TestsTable lines={data.lines} {specs} {system} />
     {/if}
 
-    <h2>Recent training <span class="rule-id">START-4</span></h2>
-    {#if data.audit.kneeShare === null}
-      <p class="note">No leg work known in the last four weeks.</p>
-    {:else}
-      <p>
-        Knee : hip <b>{percent(data.audit.kneeShare)} : {percent(1 - data.audit.kneeShare)}</b> of {Math.round(
-          data.audit.legSets * 10,
-        ) / 10} leg sets a week{#if data.audit.hamstringToGlute !== null}, hamstring : glute <b
-            >{data.audit.hamstringToGlute.toFixed(2)}</b
-          >{/if}{#if data.audit.singleLegShare !== null}, on one leg <b>{percent(data.audit.singleLegShare)}</b>{/if}.
-        {#if data.audit.neglected.length > 0}Neglected: <b>{data.audit.neglected.join(', ')}</b>.{/if}
-        {#if data.audit.leans === 'hip' || data.audit.leans === 'knee'}The history leans to the {data.audit.leans}.{/if}
-      </p>
-    {/if}
-    <p class="note">
-      {data.typedWork ? 'Typed from memory.' : 'Read from the log of the last four weeks.'}
-      {#if data.may.plan}<button class="quiet" aria-expanded={remembering} onclick={() => (remembering = !remembering)}
-          >{remembering ? 'Close' : 'Type it from memory'}</button
-        >{/if}
-    </p>
-    {#if remembering}
-      <form
-        class="memory"
-        method="post"
-        action="?/work"
-        use:enhance={() =>
-          async ({ result, update }) => {
-            await update({ reset: false });
-            if (result.type === 'success') remembering = false;
-          }}
-      >
-        {#each [...data.work.slice(0, 8), ...Array.from( { length: extra }, () => ({ exerciseId: '', setsPerWeek: 3 }) )] as line, i (i)}
-          <Select size="sm" labelText="Exercise {i + 1}" name="exercise" selected={line.exerciseId}>
-            <SelectItem value="" text="—" />
-            {#each data.exercises as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
-          </Select>
-          <label
-            ><span class="label">sets a week</span><input
-              name="sets"
-              inputmode="decimal"
-              value={line.setsPerWeek}
-            /></label
-          >
-        {/each}
-        <button type="button" class="quiet" onclick={() => (extra += 1)}>One more</button>
-        <Button type="submit" size="small" kind="tertiary">Use this</Button>
-        {#if form?.message}<p role="alert" class="warn-text">{form.message}</p>{/if}
-      </form>
-    {/if}
+    <RecentTraining
+      audit={data.audit}
+      work={data.work}
+      typed={data.typedWork}
+      exercises={data.exercises}
+      editable={data.may.plan}
+      message={form?.form === 'work' ? form.message : null}
+    />
+    <ResultPanel
+      check={data.resultCheck}
+      ceilings={data.ceilings}
+      atCeiling={data.atCeiling}
+      {specs}
+      {system}
+      squadId={data.squad.id}
+      editable={data.may.plan}
+      trouble={form?.form === 'ceiling' ? form : null}
+    />
   </section>
 
   <aside>
@@ -200,19 +169,13 @@
         {#each reading.changes as change (change)}<li>{CHANGE_WORDS[change]}</li>{/each}
       </ol>
     {/if}
-    {#if data.drills.length > 0}
-      <h2>Daily drills <span class="rule-id">START-10</span></h2>
-      <ul>
-        {#each data.drills as drill (drill.id)}<li>
-            <a href="/library/{drill.id}">{drill.name}</a>, 2–3 rounds: ease to the end, press 5–8 s rising over 2 s,
-            breathe out, a little further 10–15 s.
-          </li>{/each}
-      </ul>
-      <p class="note">
-        Look again on {data.rescreen.join(' and ')}. No gain twice: change the drill or refer. Never on a freshly
-        strained muscle; stop at tingling. <span class="rule-id">SAFE-9</span>
-      </p>
-    {/if}
+    {#if data.drills.length > 0}<DailyDrills drills={data.drills} rescreen={data.rescreen} isSet={data.focus !== null} />{/if}
+    <WeakMoment
+      moment={data.moment}
+      moments={data.moments}
+      editable={data.may.plan}
+      message={form?.form === 'moment' ? form.message : null}
+    />
     <h2>Test next</h2>
     {#if reading.next.length === 0}<p class="note">Nothing would change a decision now.</p>{/if}
     <ul>
@@ -293,26 +256,6 @@
     gap: 12px;
     align-items: center;
     flex-wrap: wrap;
-  }
-  .memory {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr) 90px;
-    gap: 8px 12px;
-    align-items: end;
-    background: var(--cal-1);
-    border: var(--rule);
-    padding: 12px;
-  }
-  .memory label {
-    display: grid;
-  }
-  .memory input {
-    height: 32px;
-    border: 0;
-    border-bottom: 1px solid var(--edge);
-    background: var(--cal);
-    color: var(--ink);
-    padding: 0 8px;
   }
   @media (max-width: 1000px) {
     .page {

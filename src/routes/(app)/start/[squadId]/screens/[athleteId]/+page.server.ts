@@ -31,6 +31,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     day: club.today,
     today: club.today,
     cuts: cutsOf(club, squad),
+    targets: squad.aims.targets,
     specs: [...TEST_SPECS.values()],
     tests: Object.keys(SCREEN_DRAWINGS),
     athletes: [gridAthlete(row, 'unknown', club.today, club, health)],

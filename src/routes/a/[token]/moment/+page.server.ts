@@ -1,0 +1,48 @@
+import { error, fail } from '@sveltejs/kit';
+import { START } from '$catalog';
+import { momentOn } from '$core/startline';
+import { sayIssue } from '$lib/messages';
+import type { Tx } from '$lib/server/db/client';
+import { textOf } from '$lib/server/forms';
+import { homeOf, loadAthlete, momentsOf } from '$lib/server/repositories/athletes';
+import { loadClub } from '$lib/server/repositories/club-context';
+import { withLink } from '$lib/server/services/athlete-link';
+import { sayDay } from '$lib/server/services/page-thread';
+import { setMoment } from '$lib/server/services/squad-aims';
+import type { Actions, PageServerLoad } from './$types';
+
+const NO_LINK = 'This link does not open anything. Ask your coach for a new one.';
+
+async function open(tx: Tx, athleteId: string) {
+  const club = await loadClub(tx);
+  const row = await loadAthlete(tx, athleteId, club.today);
+  return row ? { club, row, squad: homeOf(row, club) } : null;
+}
+
+/** Where the athlete loses it in play: named here, weighed by the coach's next cards (START-12). */
+export const load: PageServerLoad = async ({ params }) => {
+  const found = await withLink(params.token, (tx, { athleteId }) => open(tx, athleteId));
+  if (!found) error(404, NO_LINK);
+  const { club, row, squad } = found;
+  const moments = momentsOf(squad ? club.library.sports.get(squad.sportId) : undefined);
+  return {
+    firstName: row.name.split(' ')[0] ?? row.name,
+    day: sayDay(club.today),
+    moments: moments.map(({ id, name }) => ({ id, name })),
+    chosen: momentOn(row.weakMoment, moments, club.today, START.momentDays)?.id ?? '',
+  };
+};
+
+export const actions: Actions = {
+  default: async ({ params, request }) => {
+    const id = textOf(await request.formData(), 'moment');
+    const kept = await withLink(params.token, async (tx, { athleteId }) => {
+      const found = await open(tx, athleteId);
+      return found && setMoment(tx, found, id, `athlete:${athleteId}`);
+    });
+    if (!kept) error(404, NO_LINK);
+    return kept.ok
+      ? { kept: true, message: null }
+      : fail(400, { kept: false, message: kept.issues.map(sayIssue).join(' ') });
+  },
+};
