@@ -1,6 +1,6 @@
 import type { Day } from '../calendar';
 import type { ActiveComplaint } from '../safety';
-import type { Demand, Level, Muscle, Quality, TestId } from '../library';
+import type { Demand, Family, Level, Muscle, Quality, TestId } from '../library';
 import type { TestState } from '../testing';
 
 /** What the coach has an athlete work on first, and what it adds to what the sport asks (START-1, 5, 7). */
@@ -8,6 +8,10 @@ export interface AthleteFocus {
   readonly id: string;
   readonly name: string;
   readonly emphasis: Readonly<Partial<Record<Demand, number>>>;
+  /** entries for the range that is short; empty = told by demands */
+  readonly drills: readonly string[];
+  /** families its first lines come from; empty = any */
+  readonly families: readonly Family[];
   /** it mends the limiting tier; a lever or a gentle start mends none */
   readonly limits: boolean;
   /** range or control limits: the tiers above run at maintenance */

@@ -9,8 +9,9 @@ export interface Bonus {
   readonly serves: (exercise: Exercise, slot: Slot) => boolean;
 }
 
-/** An entry helps a demand from this weight on. */
+/** An entry helps a demand from this weight on, and mends it from that one. */
 const HELPS_FROM = 2;
+const MENDS_FROM = 3;
 /** An entry works a muscle from this share on. */
 const WORKS_FROM = 0.2;
 /** A selection's bonuses are a bit mask; the least shared purposes of a very mixed squad are left out. */
@@ -19,6 +20,19 @@ const MOST = 30;
 /** Whether an entry works on one of the demands something emphasises. */
 export const helps = ({ demands }: Exercise, emphasis: Readonly<Partial<Record<Demand, number>>>): boolean =>
   Object.keys(emphasis).some((demand) => (demands[demand as Demand] ?? 0) >= HELPS_FROM);
+
+/**
+ * Whether an entry is what a limiting tier asks for first: a drill of that range, or made for the foremost demand, of the
+ * families it names.
+ */
+export function mends({ id, demands, family }: Exercise, focus: NonNullable<AthleteFacts['focus']>): boolean {
+  if (focus.drills.length > 0) return focus.drills.includes(id);
+  if (focus.families.length > 0 && !focus.families.includes(family)) return false;
+  const most = Math.max(...Object.values(focus.emphasis));
+  return Object.entries(focus.emphasis).some(
+    ([demand, points]) => points === most && (demands[demand as Demand] ?? 0) >= MENDS_FROM,
+  );
+}
 
 /** Whether an entry trains a weak moment: its quality, in one of its muscles (START-12). */
 export const trains = ({ qualities, share }: Exercise, moment: NonNullable<AthleteFacts['moment']>): boolean =>
@@ -41,7 +55,7 @@ export function bonusesOf(
     ).map(([focus, count]) => ({
       count,
       steps: choice.limitingTier,
-      serves: (exercise: Exercise) => helps(exercise, focus.emphasis),
+      serves: (exercise: Exercise) => mends(exercise, focus),
     })),
     ...grouped(
       athletes,

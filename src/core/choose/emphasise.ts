@@ -8,8 +8,8 @@ const ENOUGH_POINTS = 2;
 const JUMPS = { 'one-foot': 'vertical-jump-one-foot', 'two-foot': 'vertical-jump-two-foot' } as const;
 
 /**
- * The sport as this squad needs it trained: its weights, raised by the lever its athletes work on by how they jump,
- * and less by what is strong enough, each by the share of the squad it concerns, to the nearest point. A limiting tier is a bonus of its own (SEL-2).
+ * The sport as this squad needs it trained: its weights, raised by what its athletes work on first and by how they jump,
+ * lowered where a lift is strong enough, each by the share of the squad it concerns, to the nearest point.
  */
 export function emphasise(sport: Sport, athletes: readonly AthleteFacts[]): Sport {
   if (athletes.every(({ focus, jumper, atCeiling }) => focus === null && jumper === null && atCeiling.length === 0))
@@ -19,7 +19,7 @@ export function emphasise(sport: Sport, athletes: readonly AthleteFacts[]): Spor
     const points = athletes.reduce(
       (sum, { focus, jumper, atCeiling }) =>
         sum +
-        (focus && !focus.limits ? (focus.emphasis[demand] ?? 0) : 0) +
+        (focus?.emphasis[demand] ?? 0) +
         (jumper && JUMPS[jumper] === demand && sport.demands[demand] > 0 ? JUMPER_POINTS : 0) -
         (demand === 'max-strength' && atCeiling.length > 0 ? ENOUGH_POINTS : 0),
       0,

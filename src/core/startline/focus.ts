@@ -1,4 +1,4 @@
-import type { Demand } from '../library';
+import type { Demand, Family } from '../library';
 import type { TierName } from '../testing';
 
 export const FOCUS_IDS = [
@@ -28,6 +28,8 @@ export interface FocusSpec {
   readonly tier: TierName | null;
   /** points added to the sport's demand weights, 0–3 */
   readonly emphasis: Readonly<Partial<Record<Demand, number>>>;
+  /** families its first lines come from; empty = any */
+  readonly families: readonly Family[];
   /** entries for daily work, two at a time */
   readonly drills: readonly string[];
 }

@@ -104,6 +104,8 @@ describe('reading', () => {
           id: focus,
           name: spec.name,
           emphasis: spec.emphasis,
+          families: spec.families,
+          drills: spec.drills,
           limits: spec.tier !== null,
           holdsBack: holdsBack({ id: focus, since: TODAY }, FOCUSES),
         },

@@ -33,10 +33,10 @@
         ><th scope="col">test</th><th scope="col" class="number">value</th><th scope="col">since the last</th><th
           scope="col"
           class="number"><abbr title="percentile in own squad">squad</abbr></th
-        ><th scope="col" class="number"><abbr title="percentile in this sport at this lifting level, over all your squads">level</abbr></th><th
-          scope="col"
-          class="number"><abbr title="percentile of own history">own</abbr></th
-        ><th scope="col">day</th></tr
+        ><th scope="col" class="number"
+          ><abbr title="percentile in this sport at this lifting level, over all your squads">level</abbr></th
+        ><th scope="col" class="number"><abbr title="percentile of own history">own</abbr></th><th scope="col">day</th
+        ></tr
       >
     </thead>
     <tbody>
@@ -69,8 +69,8 @@
   </table>
 </div>
 <p class="note">
-  Percentiles are of your own athletes only: squad, this sport at the same lifting level, own history. Assumed: this squad has not
-  repeated the test often enough to know its own error.
+  Percentiles are of your own athletes only: squad, this sport at the same lifting level, own history. Assumed: this
+  squad has not repeated the test often enough to know its own error.
 </p>
 
 <style>
