@@ -6,7 +6,7 @@ import { change, testResult } from '../../src/lib/server/db/schema';
 import { factsOf, loadSquadAthletes } from '../../src/lib/server/repositories/athletes';
 import { loadClub } from '../../src/lib/server/repositories/club-context';
 import { changedResults } from '../../src/lib/server/repositories/results';
-import { importResults, keepResults } from '../../src/lib/server/services/keep-results';
+import { importResults, judgeFile, keepResults } from '../../src/lib/server/services/keep-results';
 import type { CellBody } from '../../src/lib/model/results';
 import { DAY, makeClub, type TestClub } from './club';
 
@@ -104,7 +104,13 @@ it('a file goes in whole, over what was there, and stands once in the history', 
   const one = { ...cell({ test: 'sprint-20', value: 3.2 }), athleteId: club.athletes[0]! };
   const rows = [one, { ...one, day: '2026-11-10', value: 3.3 }, { ...one, value: 3.1 }];
   const taken = await withClub(club.clubId, async (tx) =>
-    importResults(tx, await loadClub(tx), club.coachId, club.squadId, rows),
+    importResults(
+      tx,
+      await loadClub(tx),
+      club.coachId,
+      club.squadId,
+      rows.map((row) => ({ ...row, asks: false })),
+    ),
   );
   expect(taken).toBe(2);
   const kept = await withClub(club.clubId, (tx) =>
@@ -116,4 +122,29 @@ it('a file goes in whole, over what was there, and stands once in the history', 
   expect(kept).toMatchObject([{ value: 3.1, source: 'file' }]);
   const told = await withClub(club.clubId, (tx) => tx.select().from(change).where(eq(change.subject, 'test-import')));
   expect(told).toHaveLength(1);
+});
+
+it('a value of a file far from the last one asks, and is not counted until then', async () => {
+  const athleteId = club.athletes[2]!;
+  const line = (day: string, value: number) => ({ ...cell({ test: 'sj', day, value }), athleteId });
+  const asks = await withClub(club.clubId, async (tx) => {
+    const context = await loadClub(tx);
+    const standing = (await loadSquadAthletes(tx, club.squadId, DAY)).flatMap(({ results }) => results);
+    const judged = judgeFile(
+      [line('2026-11-02', 0.3), line('2026-11-09', 0.61), line('2026-11-16', 0.31)],
+      standing,
+      context,
+    );
+    await importResults(tx, context, club.coachId, club.squadId, judged);
+    return judged.map((one) => one.asks);
+  });
+  expect(asks).toEqual([false, true, false]);
+  const row = await withClub(club.clubId, async (tx) =>
+    (await loadSquadAthletes(tx, club.squadId, DAY)).find(({ id }) => id === athleteId),
+  );
+  expect(row?.results.filter(({ test }) => test === 'sj').map(({ value, asks: open }) => [value, open])).toEqual([
+    [0.31, false],
+    [0.61, true],
+    [0.3, false],
+  ]);
 });

@@ -1,6 +1,16 @@
 import { describe, expect, it, test } from 'vitest';
 import { TEST_SPECS } from '$catalog';
-import { assumedNoise, checkAge, checkValue, outcomeOf, readCell, showValue, type TestRecord } from '.';
+import {
+  askAbout,
+  assumedNoise,
+  checkAge,
+  checkValue,
+  outcomeOf,
+  readCell,
+  showValue,
+  type OwnedRecord,
+  type TestRecord,
+} from '.';
 
 const spec = (id: string) => TEST_SPECS.get(id)!;
 const read = (id: string, text: string, mass: 'kg' | 'lb' = 'kg') => {
@@ -123,5 +133,44 @@ describe('outcomes', () => {
       '2026-11-24',
     );
     expect(outcome.sides.both).toMatchObject({ value: 0.42, day: '2026-11-20', spread: expect.closeTo(0.03, 9) });
+  });
+});
+
+describe('many values at once', () => {
+  const noise = (of: { assumed: { m?: number; share?: number } }, value: number) => assumedNoise(of.assumed, value);
+  const jump = (day: string, value: number, own: Partial<OwnedRecord> = {}): OwnedRecord => ({
+    athleteId: 'a',
+    test: 'cmj',
+    day,
+    side: 'both',
+    value,
+    trials: null,
+    joints: null,
+    loadKg: null,
+    reps: null,
+    rir: null,
+    asks: false,
+    ...own,
+  });
+  const asking = (incoming: OwnedRecord[], known: OwnedRecord[] = []) =>
+    incoming.filter((record) => askAbout(incoming, known, TEST_SPECS, noise).has(record)).map(({ day }) => day);
+
+  it('ask where one is far from the athlete’s last, known before or new', () => {
+    expect(asking([jump('2026-11-01', 0.4), jump('2026-11-08', 0.7), jump('2026-11-15', 0.42)])).toEqual([
+      '2026-11-08',
+    ]);
+    expect(asking([jump('2026-11-08', 0.7)], [jump('2026-11-01', 0.4)])).toEqual(['2026-11-08']);
+  });
+  it('come in any order, and one that asks is no measure for the next', () => {
+    expect(asking([jump('2026-11-15', 0.71), jump('2026-11-08', 0.7), jump('2026-11-01', 0.4)])).toEqual([
+      '2026-11-15',
+      '2026-11-08',
+    ]);
+  });
+  it('do not ask across athletes, sides and tests, nor about a first value, a grade, or one put in its own place', () => {
+    expect(asking([jump('2026-11-01', 0.4), jump('2026-11-08', 0.7, { athleteId: 'b' })])).toEqual([]);
+    expect(asking([jump('2026-11-01', 0.4), jump('2026-11-08', 0.7, { test: 'broad-jump' })])).toEqual([]);
+    expect(asking([jump('2026-11-01', 2, { test: 'R1' }), jump('2026-11-08', 0, { test: 'R1' })])).toEqual([]);
+    expect(asking([jump('2026-11-08', 0.7)], [jump('2026-11-08', 0.4)])).toEqual([]);
   });
 });

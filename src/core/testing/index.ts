@@ -1,3 +1,4 @@
+export * from './ask-about';
 export * from './one-rep-max';
 export * from './one-rep-max-summary';
 export * from './percent-for';

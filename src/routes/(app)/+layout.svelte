@@ -2,6 +2,7 @@
   import { onMount } from 'svelte';
   import { beforeNavigate, goto } from '$app/navigation';
   import { page } from '$app/state';
+  import { network } from '$lib/ui/outbox/network.svelte';
   import AccountMenu from '$lib/ui/shell/AccountMenu.svelte';
   import KeysHelp from '$lib/ui/shell/KeysHelp.svelte';
   import Rail from '$lib/ui/shell/Rail.svelte';
@@ -11,9 +12,10 @@
   let { data, children } = $props();
   let help = $state(false);
   let online = $state<boolean | undefined>(true);
+  const away = $derived(online === false || network.away);
   // without a network a page is opened as the browser kept it; asking for its data alone would fail
   beforeNavigate(({ to, cancel, willUnload }) => {
-    if (online !== false || willUnload || !to) return;
+    if (!away || willUnload || !to) return;
     cancel();
     location.href = to.url.href;
   });
@@ -47,9 +49,9 @@
 <div class="body">
   <Rail counts={page.data.counts ?? {}} />
   <main id="main" tabindex="-1">
-    {#if online === false}
+    {#if away}
       <p class="offline" role="status">
-        No network. This page is as it was when last opened; what you enter on a testing day is kept here and sent
+        No network. Pages are as they were when last opened; what you enter on a testing day is kept here and sent
         later.
       </p>
     {/if}

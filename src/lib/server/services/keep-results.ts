@@ -5,6 +5,7 @@ import { addDays, ageInYears, type Day } from '$core/calendar';
 import type { ReadResult } from '$core/exchange';
 import { withEstimates } from '$core/startline';
 import {
+  askAbout,
   checkAge,
   checkValue,
   noiseBook,
@@ -87,6 +88,25 @@ export async function keepResults(
   return answers;
 }
 
+/** A result of a file; one far from the athlete's last asks before it counts. */
+export type JudgedResult = ReadResult & { readonly asks: boolean };
+
+/** Says which results of a file ask, beside what stands for those athletes. */
+export function judgeFile(
+  results: readonly ReadResult[],
+  standing: readonly ResultRow[],
+  club: ClubContext,
+): JudgedResult[] {
+  const known = ownedRecords(standing, club);
+  const incoming = results.map((one) => ({ ...one, asks: false }));
+  const estimated = incoming.flatMap((record) =>
+    withEstimates([record], club.method.settings.loading).map((one) => ({ ...record, value: one.value })),
+  );
+  const asking = askAbout(estimated, known, TEST_SPECS, noiseBook(known));
+  const keys = new Set([...asking].map((one) => `${cellKey(one)} ${one.day}`));
+  return incoming.map((one) => ({ ...one, asks: keys.has(`${cellKey(one)} ${one.day}`) }));
+}
+
 /**
  * Writes a file's results in one statement: a cell that is there is replaced, as the coach agreed after the preview.
  * The history has one line for the file, with how many.
@@ -96,20 +116,20 @@ export async function importResults(
   club: ClubContext,
   actor: string,
   squadId: string,
-  results: readonly ReadResult[],
+  results: readonly JudgedResult[],
 ): Promise<number> {
   if (results.length === 0) return 0;
   // a cell named twice in one file stands as it was named last
   const unique = [...new Map(results.map((one) => [`${cellKey(one)} ${one.day}`, one])).values()];
   const rows = JSON.stringify(unique.map((one) => ({ ...one, id: v7() })));
   await tx.execute(sql`
-    insert into test_result (club_id, id, athlete_id, test, day, side, value, trials, joints, load_kg, reps, rir, source, typed_by)
-    select ${club.clubId}::uuid, id, "athleteId", test, day, side, value, trials, joints, "loadKg", reps, rir, 'file', ${actor}
+    insert into test_result (club_id, id, athlete_id, test, day, side, value, trials, joints, load_kg, reps, rir, asks, source, typed_by)
+    select ${club.clubId}::uuid, id, "athleteId", test, day, side, value, trials, joints, "loadKg", reps, rir, asks, 'file', ${actor}
     from jsonb_to_recordset(${rows}::jsonb) as one(id uuid, "athleteId" uuid, test text, day date, side text,
-      value float8, trials jsonb, joints jsonb, "loadKg" float8, reps int, rir int)
+      value float8, trials jsonb, joints jsonb, "loadKg" float8, reps int, rir int, asks boolean)
     on conflict (club_id, athlete_id, day, test, side) do update set value = excluded.value, trials = excluded.trials,
       joints = excluded.joints, load_kg = excluded.load_kg, reps = excluded.reps, rir = excluded.rir, passed = null,
-      asks = false, source = excluded.source, typed_by = excluded.typed_by, version = test_result.version + 1, changed_at = now()`);
+      asks = excluded.asks, source = excluded.source, typed_by = excluded.typed_by, version = test_result.version + 1, changed_at = now()`);
   await recordChanges(tx, club.clubId, [
     { day: club.today, actor, subject: 'test-import', squadId, from: null, to: { results: unique.length } },
   ]);

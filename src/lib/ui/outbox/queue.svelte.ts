@@ -1,4 +1,5 @@
 import { openDB, type IDBPDatabase } from 'idb';
+import { network } from './network.svelte';
 
 const RETRY_MS = 3000;
 
@@ -20,7 +21,7 @@ export class Away extends Error {}
 
 /** Posts JSON; a server that is away, or that no longer knows us, keeps everything here. */
 export async function post(url: string, body: unknown): Promise<Response> {
-  const response = await fetch(url, {
+  const response = await network.fetch(url, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify(body),

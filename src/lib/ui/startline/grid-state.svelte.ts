@@ -15,6 +15,7 @@ import {
 import { sayIssue } from '$lib/messages';
 import { cellKey, type CellAnswer, type CellBody, type CellView } from '$lib/model/results';
 import type { GridPage } from '$lib/model/start-line';
+import { network } from '../outbox/network.svelte';
 import { post, Queue } from '../outbox/queue.svelte';
 import { massOf, specIn, typedCell, type UnitSystem } from './units';
 
@@ -295,7 +296,9 @@ export class GridState {
   async look(): Promise<void> {
     try {
       const { squadId, day } = this.page;
-      const response = await fetch(`/api/results?squad=${squadId}&day=${day}&since=${encodeURIComponent(this.#since)}`);
+      const response = await network.fetch(
+        `/api/results?squad=${squadId}&day=${day}&since=${encodeURIComponent(this.#since)}`,
+      );
       if (!response.ok) return;
       const body = (await response.json()) as { cells: CellView[]; at: string };
       this.#since = body.at;

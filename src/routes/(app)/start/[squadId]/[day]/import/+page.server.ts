@@ -11,7 +11,7 @@ import { identityOf } from '$lib/server/auth/identity';
 import { withClub, type Tx } from '$lib/server/db/client';
 import { loadSquadAthletes, type AthleteRow } from '$lib/server/repositories/athletes';
 import { loadClub, type ClubContext } from '$lib/server/repositories/club-context';
-import { importResults, YOUTH } from '$lib/server/services/keep-results';
+import { importResults, judgeFile, YOUTH, type JudgedResult } from '$lib/server/services/keep-results';
 import { sayDay, squadKnot, threadEnd } from '$lib/server/services/page-thread';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -52,7 +52,8 @@ interface FileIn {
   readonly name: string;
   readonly header: readonly string[];
   readonly columns: readonly ResultColumn[];
-  readonly read: ResultsRead;
+  readonly results: readonly JudgedResult[];
+  readonly bad: ResultsRead['bad'];
   readonly lines: number;
 }
 
@@ -87,24 +88,35 @@ async function readFile(
     columns,
     { athletes, ages, youth: YOUTH, specs: TEST_SPECS, mass: club.massUnit, today: club.today, day },
   );
-  return { name: isFile ? file.name : 'the pasted table', header, columns, read, lines: body.length };
+  const standing = rows.flatMap(({ results }) => results);
+  return {
+    name: isFile ? file.name : 'the pasted table',
+    header,
+    columns,
+    results: judgeFile(read.results, standing, club),
+    bad: read.bad,
+    lines: body.length,
+  };
 }
 
-const shownOf = ({ name, header, columns, read, lines }: FileIn, rows: readonly AthleteRow[]) => ({
+const shownOf = ({ name, header, columns, results, bad, lines }: FileIn, rows: readonly AthleteRow[]) => ({
   name,
   header,
   columns,
   lines,
-  count: read.results.length,
-  bad: read.bad.slice(0, BAD_SHOWN).map(({ line, issues }) => ({ line, why: issues.map(sayIssue).join(' ') })),
-  badCount: read.bad.length,
-  sample: read.results.slice(0, SHOWN).map((one) => {
+  count: results.length,
+  asks: results.filter(({ asks }) => asks).length,
+  bad: bad.slice(0, BAD_SHOWN).map(({ line, issues }) => ({ line, why: issues.map(sayIssue).join(' ') })),
+  badCount: bad.length,
+  // what asks comes first
+  sample: [...results.filter(({ asks }) => asks), ...results.filter(({ asks }) => !asks)].slice(0, SHOWN).map((one) => {
     const spec = TEST_SPECS.get(one.test);
     return {
       athlete: rows.find(({ id }) => id === one.athleteId)?.name ?? '',
       test: spec?.name ?? one.test,
       side: one.side,
       day: one.day,
+      asks: one.asks,
       value:
         one.loadKg !== null
           ? `${String(Math.round(one.loadKg * 10) / 10)} kg × ${String(one.reps)}`
@@ -138,7 +150,7 @@ export const actions: Actions = {
       const rows = await loadSquadAthletes(tx, squad.id, club.today);
       const file = await readFile(form, club, rows, params.day);
       if (typeof file === 'string') return fail(400, { message: file });
-      const taken = await importResults(tx, club, userId, squad.id, file.read.results);
+      const taken = await importResults(tx, club, userId, squad.id, file.results);
       return { message: null, file: { ...shownOf(file, rows), sample: [] }, taken };
     });
   },

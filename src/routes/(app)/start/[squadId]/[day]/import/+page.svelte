@@ -75,7 +75,11 @@
     <p role="status"><b>{form.taken} results taken in</b> from {file.name}.</p>
   {:else if file}
     <p role="status">
-      <b>{file.count}</b> results in <b>{file.lines}</b> lines of {file.name}; <b>{file.badCount}</b> lines cannot be taken.
+      <b>{file.count}</b> results in <b>{file.lines}</b> lines of {file.name}; <b>{file.badCount}</b> lines cannot be
+      taken.
+      {#if file.asks > 0}<b>{file.asks}</b>
+        {file.asks === 1 ? 'is' : 'are'} far from the athlete's last value: kept, and not counted until you say on that day
+        that {file.asks === 1 ? 'it is' : 'they are'} right.{/if}
     </p>
     {#if file.bad.length > 0}
       <h2>Lines left out</h2>
@@ -90,9 +94,9 @@
         <thead><tr><th>athlete</th><th>test</th><th>side</th><th>day</th><th class="number">value</th></tr></thead>
         <tbody>
           {#each file.sample as one, i (i)}
-            <tr
+            <tr class:asks={one.asks}
               ><td>{one.athlete}</td><td>{one.test}</td><td>{one.side === 'both' ? '' : one.side}</td><td>{one.day}</td
-              ><td class="number">{one.value}</td></tr
+              ><td class="number">{one.value}{one.asks ? ' ?' : ''}</td></tr
             >
           {/each}
         </tbody>
