@@ -87,7 +87,7 @@ function blockEnds(
       own.filter((record) => record.day === day),
       day,
     );
-    const values = Object.values(sides).flatMap((side) => side?.value ?? []);
+    const values = Object.values(sides).map(({ value }) => value);
     return values.length === 0 ? null : values.reduce((sum, value) => sum + value, 0) / values.length;
   };
   const [from, to] = [on(first), on(last)];

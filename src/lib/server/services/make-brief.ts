@@ -28,7 +28,6 @@ export function makeBrief(
   asked: { day: Day; phase: Phase; minutes: number; keepPrevious: boolean; athleteId: string | null },
 ): Brief {
   const { club, squad, sessions } = rows;
-  const { method } = club;
   const { day, phase } = asked;
   const athletes = asked.athleteId === null ? rows.athletes : rows.athletes.filter(({ id }) => id === asked.athleteId);
   const earlier = sessions.filter((session) => session.day < day);

@@ -43,7 +43,7 @@
 
 <div class="card" style:--minutes={minutes}>
   <div class="axis" aria-hidden="true">
-    {#each ticks as tick (tick)}<span style:left="{(tick / minutes) * 100}%"
+    {#each ticks as tick (tick)}<span class:end={tick === minutes} style:left="{(tick / minutes) * 100}%"
         >{tick}{tick === ticks.at(-1) ? ' min' : ''}</span
       >{/each}
   </div>
@@ -102,8 +102,8 @@
     transform: translateX(-2px);
     white-space: nowrap;
   }
-  .axis span:last-child {
-    transform: translateX(-30%);
+  .axis .end {
+    transform: translateX(-100%);
   }
   section {
     display: grid;
