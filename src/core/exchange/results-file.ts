@@ -7,14 +7,13 @@ import {
   readCell,
   type CellValue,
   type RecordSide,
+  type TestSpec,
   type TestSpecs,
   type YouthRule,
 } from '../testing';
-import type { Issue } from '../result';
+import { fail, ok, type Issue, type Result } from '../result';
 import type { MassUnit } from '../units';
-
-/** What a column of a results file holds; a test's id = a value of that test. */
-export type ResultColumn = 'athlete' | 'day' | 'side' | 'test' | 'value' | 'ignore' | `test:${string}`;
+import { plain, type ResultColumn } from './result-columns';
 
 export interface ResultRowIn {
   readonly line: number;
@@ -52,7 +51,6 @@ export interface ResultsContext {
   readonly day: Day;
 }
 
-const plain = (text: string): string => text.trim().toLowerCase().replace(/\s+/g, ' ');
 const SIDES: Readonly<Record<string, RecordSide>> = {
   l: 'left',
   left: 'left',
@@ -61,32 +59,6 @@ const SIDES: Readonly<Record<string, RecordSide>> = {
   '': 'both',
   both: 'both',
 };
-
-/** Guesses what each column holds from its heading. */
-export function guessColumns(header: readonly string[], specs: TestSpecs): ResultColumn[] {
-  const known: Readonly<Record<string, ResultColumn>> = {
-    athlete: 'athlete',
-    name: 'athlete',
-    player: 'athlete',
-    day: 'day',
-    date: 'day',
-    side: 'side',
-    leg: 'side',
-    test: 'test',
-    value: 'value',
-    result: 'value',
-  };
-  const byName = new Map<string, ResultColumn>();
-  for (const spec of specs.values())
-    for (const name of [spec.id, spec.name, spec.short]) byName.set(plain(name), `test:${spec.id}`);
-  return header.map((heading) => {
-    const text = plain(heading).replace(/\s*\(.*\)$/, '');
-    const bare = text.replace(/[, ]+(left|right|l|r)$/, '');
-    const side = /[, ]+(left|l)$/.test(text) ? '@left' : /[, ]+(right|r)$/.test(text) ? '@right' : '';
-    const test = byName.get(bare);
-    return known[text] ?? (test ? (`${test}${side}` as ResultColumn) : 'ignore');
-  });
-}
 
 /** A date as year-month-day, or day.month.year and day/month/year. */
 function readDay(text: string): Day | null {
@@ -136,37 +108,58 @@ function readRow(
   else if (day > context.today) refuse('day_ahead', { day });
   const side = SIDES[plain(at('side'))];
   if (side === undefined) refuse('side_unreadable', { text: at('side') });
-  const wanted: { test: string; text: string; side: RecordSide }[] = columns.flatMap((column, i) => {
-    const text = cells[i]?.trim() ?? '';
-    if (column.startsWith('test:') && text !== '') {
-      const [test = '', own] = column.slice('test:'.length).split('@');
-      return [{ test, text, side: own === 'left' || own === 'right' ? own : (side ?? 'both') }];
-    }
-    return [];
-  });
-  if (columns.includes('test')) wanted.push({ test: at('test'), text: at('value'), side: side ?? 'both' });
-  const found = wanted.flatMap(({ test, text, side: on }) => {
-    const spec = testOf(test, context.specs);
+  const found = wantedOf(cells, columns, side ?? 'both').flatMap((wanted) => {
+    const spec = testOf(wanted.test, context.specs);
     if (!spec) {
-      refuse('test_unknown', { test });
+      refuse('test_unknown', { test: wanted.test });
       return [];
     }
-    if (spec.sides && on === 'both') refuse('side_missing', { test: spec.name });
-    const value = readCell(spec, text, context.mass);
-    if (!value.ok) {
-      issues.push(...value.issues);
-      return [];
-    }
-    const allowed = checkAge(spec, value.value, context.ages.get(athleteId ?? '') ?? null, context.youth);
-    if (!allowed.ok) issues.push(...allowed.issues);
-    for (const one of numbersOf(value.value)) {
-      const checked = checkValue(spec, one, null, assumedNoise(spec.assumed, one));
-      if (!checked.ok) issues.push(...checked.issues);
-    }
-    return [{ ...value.value, test: spec.id, side: on }];
+    const read = readValue(spec, wanted, context.ages.get(athleteId ?? '') ?? null, context);
+    if (!read.ok) issues.push(...read.issues);
+    return read.ok ? [{ ...read.value, test: spec.id, side: wanted.side }] : [];
   });
   if (issues.length > 0 || !athleteId || day === null) return [];
   return found.map((one) => ({ ...one, athleteId, day }));
+}
+
+interface Wanted {
+  readonly test: string;
+  readonly text: string;
+  readonly side: RecordSide;
+}
+
+/** The values of a row as typed: a column a test, or the one its test column names. */
+function wantedOf(cells: readonly string[], columns: readonly ResultColumn[], side: RecordSide): Wanted[] {
+  const text = (i: number): string => cells[i]?.trim() ?? '';
+  const wanted = columns.flatMap((column, i): Wanted[] => {
+    if (!column.startsWith('test:') || text(i) === '') return [];
+    const [test = '', own] = column.slice('test:'.length).split('@');
+    return [{ test, text: text(i), side: own === 'left' || own === 'right' ? own : side }];
+  });
+  const named = columns.indexOf('test');
+  return named < 0 ? wanted : [...wanted, { test: text(named), text: text(columns.indexOf('value')), side }];
+}
+
+/** One value in the stored unit, or all that is wrong with it. */
+function readValue(
+  spec: TestSpec,
+  { text, side }: Wanted,
+  ageYears: number | null,
+  { mass, youth }: ResultsContext,
+): Result<CellValue> {
+  const read = readCell(spec, text, mass);
+  const checks: Result<unknown>[] = [
+    spec.sides && side === 'both' ? fail('side_missing', [], { test: spec.name }) : ok(null),
+    read,
+    ...(read.ok
+      ? [
+          checkAge(spec, read.value, ageYears, youth),
+          ...numbersOf(read.value).map((one) => checkValue(spec, one, null, assumedNoise(spec.assumed, one))),
+        ]
+      : []),
+  ];
+  const issues = checks.flatMap((check) => (check.ok ? [] : check.issues));
+  return issues.length > 0 ? { ok: false, issues } : read;
 }
 
 const NAMES = new WeakMap<TestSpecs, Map<string, string>>();

@@ -14,4 +14,5 @@ export * from './read-squad';
 export * from './rescreen';
 export * from './result-check';
 export * from './with-estimates';
-export { readStartLine, type ChangeCode, type StartInput, type StartReading } from './start-reading';
+export type { ChangeCode } from './card-changes';
+export { readStartLine, type StartInput, type StartReading } from './start-reading';

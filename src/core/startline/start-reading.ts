@@ -3,6 +3,7 @@ import type { ActiveComplaint } from '../safety';
 import { bestOf, type Noise, type TestRecord, type TestSpec, type TestSpecs, type TierName } from '../testing';
 import { targetFor, type SquadTargets } from './aims';
 import type { Audit } from './audit';
+import { FOCUS_CHANGES, type ChangeCode } from './card-changes';
 import type { FocusId } from './focus';
 import { jumperOf, type Jumper } from './jumper';
 import { controlRung } from './control-rung';
@@ -16,33 +17,12 @@ import {
   type RelativeStrength,
   type TierReading,
 } from './pyramid';
+import { focusOf, gentleStart, shortRange, type RangeShort } from './propose-focus';
 import type { StartSettings } from './settings';
 
 export type { Lever } from './lever';
 export type { FocusId } from './focus';
 export type { TierState } from './pyramid';
-
-/** What a reading asks of the next card, most urgent first. */
-export type ChangeCode =
-  | 'complaint_limits'
-  | 'bottom_of_ranges'
-  | 'medium_tier_at_most'
-  | 'loads_by_reserve'
-  | 'daily_drills'
-  | 'range_in_prep'
-  | 'above_at_maintenance'
-  | 'control_rung'
-  | 'strength_first'
-  | 'hinge_first'
-  | 'calf_first'
-  | 'skill_rung'
-  | 'slow_jumps'
-  | 'fast_contacts'
-  | 'fast_lifts'
-  | 'gentle_knee'
-  | 'gentle_hip'
-  | 'one_foot_jumps'
-  | 'two_foot_jumps';
 
 export interface StartInput {
   readonly records: readonly TestRecord[];
@@ -69,7 +49,7 @@ export interface StartReading {
   readonly strength: RelativeStrength;
   readonly target: { readonly squat: number; readonly hinge: number };
   /** why range is short, when it is */
-  readonly rangeShort: 'ankle' | 'hip' | 'hip-flexor' | 'posterior' | null;
+  readonly rangeShort: RangeShort | null;
   /** the rung of the control ladder to start on; null when a screen of it is unknown and none failed */
   readonly controlRung: number | null;
   readonly lever: LeverReading | null;
@@ -140,7 +120,7 @@ export function readStartLine(input: StartInput, specs: TestSpecs, settings: Sta
         ? (['bottom_of_ranges', 'medium_tier_at_most'] as const)
         : []),
       ...(unknown('force') ? (['loads_by_reserve'] as const) : []),
-      ...(focus ? CHANGES[focus] : []),
+      ...(focus ? FOCUS_CHANGES[focus] : []),
       ...(jumper && jumper.kind !== 'even'
         ? ([jumper.kind === 'one-foot' ? 'one_foot_jumps' : 'two_foot_jumps'] as const)
         : []),
@@ -169,58 +149,3 @@ const HARD_ON_LEGS = [
   'C6',
   'C7',
 ];
-
-const RANGE_CHANGES = ['daily_drills', 'range_in_prep', 'above_at_maintenance'] as const;
-const CHANGES: Readonly<Record<FocusId, readonly ChangeCode[]>> = {
-  'range-ankle': RANGE_CHANGES,
-  'range-hip': RANGE_CHANGES,
-  'range-hip-flexor': RANGE_CHANGES,
-  'range-posterior': RANGE_CHANGES,
-  control: ['control_rung', 'above_at_maintenance'],
-  strength: ['strength_first'],
-  'hinge-strength': ['hinge_first'],
-  calf: ['calf_first'],
-  'take-off': ['skill_rung'],
-  landing: ['skill_rung'],
-  cut: ['skill_rung'],
-  'slow-ssc': ['slow_jumps'],
-  'fast-ssc': ['fast_contacts'],
-  speed: ['fast_lifts'],
-  'gentle-knee': ['gentle_knee'],
-  'gentle-hip': ['gentle_hip'],
-};
-
-/** A failed squat better on heels is short at the ankle (or the upper body); no better, at the hip. */
-function shortRange(failed: readonly string[], heels: number | null): StartReading['rangeShort'] {
-  if (failed.includes('R2')) return heels === 1 || (heels === null && failed.includes('R4')) ? 'ankle' : 'hip';
-  if (failed.includes('R4')) return 'ankle';
-  if (failed.includes('R1')) return 'posterior';
-  return failed.includes('R6') ? 'hip-flexor' : null;
-}
-
-/** START-5: work leaning away from the place that complains calls for the other, from the gentle end; only when nothing there is stopped. */
-function gentleStart(leans: Audit['leans'], complaints: readonly ActiveComplaint[]): FocusId | null {
-  const has = (places: readonly string[]): boolean =>
-    complaints.some(({ place, column }) => places.includes(place) && column !== 'stop');
-  if (leans === 'hip' && has(['knee'])) return 'gentle-knee';
-  return leans === 'knee' && has(['back-thigh', 'back']) ? 'gentle-hip' : null;
-}
-
-function focusOf(
-  limiting: TierName | null,
-  rangeShort: StartReading['rangeShort'],
-  failed: (tier: TierName) => readonly string[],
-  lever: LeverReading['lever'],
-  gentle: FocusId | null,
-): FocusId | null {
-  if (limiting === 'range') return rangeShort && `range-${rangeShort}`;
-  if (limiting === 'control') return 'control';
-  if (gentle) return gentle;
-  if (limiting === 'force') {
-    const force = failed('force');
-    return force.includes('squat') ? 'strength' : force.includes('hinge') ? 'hinge-strength' : 'calf';
-  }
-  if (limiting === 'skill')
-    return failed('skill').includes('K1') ? 'take-off' : failed('skill').includes('K2') ? 'landing' : 'cut';
-  return lever;
-}

@@ -1,5 +1,6 @@
 import type { RecordSide } from '../testing';
-import type { ChangeCode, FocusId, Lever, TierState } from './start-reading';
+import type { ChangeCode } from './card-changes';
+import type { FocusId, Lever, TierState } from './start-reading';
 
 /** A result as a coach would note it: test, value in the stored unit (a lift as [kg, reps]), side. */
 type Noted = readonly [test: string, value: number | readonly [kg: number, reps: number], side?: RecordSide];

@@ -1,0 +1,55 @@
+import type { Exercise } from '../library';
+import type { Slot } from '../method';
+import type { Context } from './context';
+
+/** Whether an entry belongs in a slot at this place, whoever does it. */
+export function fitsSlot(
+  exercise: Exercise,
+  slot: Slot,
+  guardIds: ReadonlySet<string>,
+  { brief, method }: Context,
+): boolean {
+  if (!slot.families.includes(exercise.family)) return false;
+  if (slot.patterns.length > 0 && !slot.patterns.includes(exercise.pattern)) return false;
+  if (slot.qualities.length > 0 && !exercise.qualities.some((quality) => slot.qualities.includes(quality)))
+    return false;
+  if (slot.guard && !guardIds.has(exercise.id)) return false;
+  // SAFE-5: never chosen by itself, since a concussion history is for a clinician to clear
+  if (exercise.flags.includes('headEye')) return false;
+  if (slot.maxTier !== null && exercise.plyo && exercise.plyo.tier !== slot.maxTier) return false;
+  if (
+    exercise.family === 'trunk' &&
+    brief.schools.trunkFlexion === 'avoid' &&
+    (exercise.share.trunkFlexion ?? 0) >= 0.6 &&
+    exercise.load.kind !== 'bodyweight'
+  )
+    return false;
+  if (slot.main && isOtherSquat(exercise, brief.schools.mainSquat, method)) return false;
+  return !isBarredLift(exercise, brief.schools.olympicLifts, method) && hasKit(exercise, brief.place);
+}
+
+/** In the main slot a club that squats one way squats no other way (method 13); hinges stay. */
+const isOtherSquat = (
+  { family, pattern }: Exercise,
+  school: Context['brief']['schools']['mainSquat'],
+  { settings: { lifts } }: Context['method'],
+): boolean => school !== 'by profile' && family === 'squat' && !lifts.mainSquat[school].includes(pattern);
+
+/** Lifts a club's school of the olympic lifts leaves out (method 13): catches, or catches and pulls. */
+function isBarredLift(
+  { pattern }: Exercise,
+  school: Context['brief']['schools']['olympicLifts'],
+  { settings: { lifts } }: Context['method'],
+): boolean {
+  if (school === 'full') return false;
+  return lifts.catches.includes(pattern) || (school === 'none' && lifts.pulls.includes(pattern));
+}
+
+/** Whether a place has what an entry needs: equipment, and room to run or jump along. */
+export const hasKit = (
+  { equipment, space }: Pick<Exercise, 'equipment' | 'space'>,
+  place: { readonly equipment: readonly string[]; readonly lane: boolean },
+): boolean =>
+  equipment.allOf.every((item) => place.equipment.includes(item)) &&
+  (equipment.anyOf.length === 0 || equipment.anyOf.some((item) => place.equipment.includes(item))) &&
+  (space !== 'lane' || place.lane);
