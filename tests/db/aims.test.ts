@@ -5,9 +5,10 @@ import { aimsSchema } from '../../src/lib/model/forms';
 import { closeAuth } from '../../src/lib/server/auth/auth';
 import { closeDatabase, withClub, type Tx } from '../../src/lib/server/db/client';
 import { athlete, change, squad, squadAthlete, testResult } from '../../src/lib/server/db/schema';
-import { factsOf, loadSquadsAthletes } from '../../src/lib/server/repositories/athletes';
+import { factsOf, loadAthlete, loadSquadsAthletes } from '../../src/lib/server/repositories/athletes';
 import { loadClub } from '../../src/lib/server/repositories/club-context';
 import { readAthlete } from '../../src/lib/server/services/athlete-reading';
+import { keepAthleteResult } from '../../src/lib/server/services/keep-athlete-result';
 import { historyWords } from '../../src/lib/server/services/history-words';
 import {
   aimsOf,
@@ -187,17 +188,15 @@ it('percentiles by level reach over every squad of the sport, and over no other'
   const line = await withClub(club.clubId, async (tx) => {
     const { club: found, squad: of, rows } = await open(tx);
     const other = v7();
-    await tx
-      .insert(squad)
-      .values({
-        clubId: club.clubId,
-        id: other,
-        facilityId: of.facilityId,
-        name: 'Second',
-        sportId: of.sportId,
-        phase: 'general',
-        gymDays: [],
-      });
+    await tx.insert(squad).values({
+      clubId: club.clubId,
+      id: other,
+      facilityId: of.facilityId,
+      name: 'Second',
+      sportId: of.sportId,
+      phase: 'general',
+      gymDays: [],
+    });
     const people = Array.from({ length: 5 }, (_, i) => ({
       clubId: club.clubId,
       id: v7(),
@@ -230,4 +229,40 @@ it('percentiles by level reach over every squad of the sport, and over no other'
   });
   // 0.30 0.34 0.38 lie below, 0.42 0.46 above; its own squad has nobody to stand among
   expect(line).toMatchObject({ inSquad: null, inLevel: 60 });
+});
+
+describe('a result typed on an athlete’s page', () => {
+  const NOTHING = { load: null, reps: null, rir: null, height: null, passed: null };
+  const keep = (id: string, typed: Partial<Parameters<typeof keepAthleteResult>[3]>) =>
+    withClub(club.clubId, async (tx) => {
+      const row = await loadAthlete(tx, id, DAY);
+      return keepAthleteResult(
+        tx,
+        await loadClub(tx),
+        row!,
+        { test: 'back-squat', day: DAY, ...NOTHING, ...typed },
+        club.coachId,
+      );
+    });
+
+  it('goes the way of a testing day: refused for the young, asked about when far from the last, later of two stands', async () => {
+    const id = club.athletes[2]!;
+    await withClub(club.clubId, (tx) => tx.update(athlete).set({ birthDate: '2012-01-01' }).where(eq(athlete.id, id)));
+    const heavy = await keep(id, { load: 60, reps: 1 });
+    expect(heavy.trouble).toMatchObject({ field: 'load' });
+    expect(heavy.trouble?.message).toContain('SAFE-3');
+    expect(await keep(id, { load: 40, reps: 6, day: '2026-11-10' })).toEqual({ asks: false, trouble: null });
+    expect(await keep(id, { load: 90, reps: 6 })).toEqual({ asks: true, trouble: null });
+    expect(await keep(id, { load: 42.5, reps: 6 })).toEqual({ asks: false, trouble: null });
+    expect((await facts(id)).e1rmKg['back-squat']).toBeCloseTo(51, 0);
+  });
+
+  it('of a screen is passed or failed as a whole, and a jump nobody can do is refused at its field', async () => {
+    const id = club.athletes[3]!;
+    await keep(id, { test: 'R2', passed: 'failed' });
+    expect((await facts(id)).tests.R2).toBe('failed');
+    await keep(id, { test: 'R2', passed: 'passed' });
+    expect((await facts(id)).tests.R2).toBe('passed');
+    expect((await keep(id, { test: 'cmj', height: 310 })).trouble?.field).toBe('height');
+  });
 });

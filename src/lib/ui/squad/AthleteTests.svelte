@@ -16,6 +16,7 @@
     today,
     editable,
     trouble,
+    asks,
   }: {
     tests: Readonly<Partial<Record<string, 'passed' | 'failed'>>>;
     lifts: readonly {
@@ -37,6 +38,8 @@
     today: string;
     editable: boolean;
     trouble: Trouble | null;
+    /** where a result just typed waits to be confirmed; null = nothing waits */
+    asks: { day: string; href: string } | null;
   } = $props();
 
   let open = $state(false);
@@ -54,6 +57,12 @@
         >{open ? 'Close' : 'Add a result'}</button
       >{/if}
   </header>
+  {#if asks}
+    <p role="status">
+      This is far from the last value: it counts once you say so <a href={asks.href}>on the testing day of {asks.day}</a
+      >.
+    </p>
+  {/if}
   {#if open || trouble}
     <form
       method="post"

@@ -1,5 +1,5 @@
 import { error, fail } from '@sveltejs/kit';
-import { and, desc, eq, sql } from 'drizzle-orm';
+import { and, desc, eq } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import { z } from 'zod';
 import { ageInYears } from '$core/calendar';
@@ -11,10 +11,11 @@ import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import { origin } from '$lib/server/config';
 import { withClub, type Tx } from '$lib/server/db/client';
-import { athlete, change, complaint, healthView, testResult } from '$lib/server/db/schema';
+import { athlete, change, complaint, healthView } from '$lib/server/db/schema';
 import { readForm } from '$lib/server/forms';
 import { factsOf, loadAthlete, loadLastDone, type AthletePage } from '$lib/server/repositories/athletes';
 import { loadClub, type ClubContext, type SquadRow } from '$lib/server/repositories/club-context';
+import { keepAthleteResult } from '$lib/server/services/keep-athlete-result';
 import { makeLink, revokeLink } from '$lib/server/services/athlete-link';
 import { historyWords } from '$lib/server/services/history-words';
 import { squadKnot, threadEnd } from '$lib/server/services/page-thread';
@@ -230,44 +231,13 @@ export const actions: Actions = {
     const { clubId, userId } = identityOf(locals);
     const form = await readForm(request, 'result', resultSchema);
     if (!form.ok) return form.failure;
-    const { test, day, load: mass, reps, rir, height, passed } = form.value;
-    await withClub(clubId, async (tx) => {
+    return withClub(clubId, async (tx) => {
       const { club, row } = await open(tx, params);
-      const values =
-        test in LIFTS
-          ? { loadKg: massToKg(mass ?? 0, club.massUnit), reps, rir: rir ?? 0 }
-          : test in JUMP_TESTS
-            ? { value: (height ?? 0) / 100 }
-            : { passed: passed === 'passed' };
-      const kept = {
-        value: null,
-        loadKg: null,
-        reps: null,
-        rir: null,
-        passed: null,
-        trials: null,
-        joints: null,
-        ...values,
-      };
-      // of two results of one day the later stands; the history keeps both
-      await tx
-        .insert(testResult)
-        .values({ clubId, id: v7(), athleteId: row.id, test, day, typedBy: userId, ...kept })
-        .onConflictDoUpdate({
-          target: [testResult.clubId, testResult.athleteId, testResult.day, testResult.test, testResult.side],
-          set: {
-            ...kept,
-            asks: false,
-            typedBy: userId,
-            version: sql`${testResult.version} + 1`,
-            changedAt: new Date(),
-          },
-        });
-      await recordChanges(tx, clubId, [
-        { day: club.today, actor: userId, subject: 'test', athleteId: row.id, from: null, to: { test, ...values } },
-      ]);
+      const { trouble, asks } = await keepAthleteResult(tx, club, row, form.value, userId);
+      return trouble
+        ? troubleAt('result', trouble.field, trouble.message, form.typed)
+        : { form: 'result', ...KEPT, asks: asks ? form.value.day : null };
     });
-    return { form: 'result', ...KEPT };
   },
   complaint: async ({ locals, params, request }) => {
     const { clubId, userId } = identityOf(locals);

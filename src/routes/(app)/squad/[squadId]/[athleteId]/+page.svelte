@@ -11,6 +11,11 @@
   let { data, form } = $props();
   const person = $derived(data.athlete);
   const trouble = (name: string) => (form?.form === name ? form : null);
+  const asks = $derived(
+    form && 'asks' in form && typeof form.asks === 'string'
+      ? { day: form.asks, href: `/start/${data.squad.id}/${form.asks}` }
+      : null,
+  );
   const line = $derived(
     [
       person.role,
@@ -48,6 +53,7 @@
       today={data.today}
       editable={data.may.plan}
       trouble={trouble('result')}
+      {asks}
     />
     <AthleteHistory lines={data.history} />
   </div>

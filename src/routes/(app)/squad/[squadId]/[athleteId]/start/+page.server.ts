@@ -187,7 +187,8 @@ export const actions: Actions = {
       exerciseId === '' ? [] : [{ exerciseId, setsPerWeek: sets[i] ?? NaN }],
     );
     const work = workSchema.safeParse(typed);
-    if (!work.success) return fail(400, { form: 'work', typed: {}, message: 'Sets a week are a number from 0.5 to 60 on every line.' });
+    if (!work.success)
+      return fail(400, { form: 'work', typed: {}, message: 'Sets a week are a number from 0.5 to 60 on every line.' });
     await withClub(clubId, (tx) =>
       tx
         .update(athlete)

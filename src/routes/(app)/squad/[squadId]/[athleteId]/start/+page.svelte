@@ -169,7 +169,11 @@
         {#each reading.changes as change (change)}<li>{CHANGE_WORDS[change]}</li>{/each}
       </ol>
     {/if}
-    {#if data.drills.length > 0}<DailyDrills drills={data.drills} rescreen={data.rescreen} isSet={data.focus !== null} />{/if}
+    {#if data.drills.length > 0}<DailyDrills
+        drills={data.drills}
+        rescreen={data.rescreen}
+        isSet={data.focus !== null}
+      />{/if}
     <WeakMoment
       moment={data.moment}
       moments={data.moments}
