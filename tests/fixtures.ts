@@ -2,6 +2,7 @@ import { DEFAULT_SCHOOLS } from '$core/method';
 import type { AthleteFacts } from '../src/core/athlete';
 import type { Brief } from '../src/core/choose';
 import type { Dose } from '../src/core/dose';
+import type { TestRecord } from '../src/core/testing';
 
 /** An athlete who passed every screen and has lifts to load from; override what a case is about. */
 export const athlete = (own: Partial<AthleteFacts> = {}): AthleteFacts => ({
@@ -90,5 +91,20 @@ export const dose = (own: Partial<Dose> = {}): Dose => ({
   rir: null,
   restSeconds: 90,
   tempo: null,
+  ...own,
+});
+
+/** One kept value of one athlete: a number, unless a case says otherwise. */
+export const testRecord = (test: string, value: number | null, own: Partial<TestRecord> = {}): TestRecord => ({
+  test,
+  day: '2026-11-20',
+  side: 'both',
+  value,
+  trials: null,
+  joints: null,
+  loadKg: null,
+  reps: null,
+  rir: null,
+  asks: false,
   ...own,
 });

@@ -1,6 +1,6 @@
-import type { Shape } from './draw-figure';
 import type { Figure, Pose, Prop } from './figure-schema';
 import { mix, type Point } from './geometry';
+import type { Shape } from './shapes';
 import type { Skeleton } from './skeleton';
 
 /** A 0.45 m plate beside a body of 1.75 m. */

@@ -1,5 +1,6 @@
 import { describe, expect, it, test } from 'vitest';
 import { START, TEST_SPECS } from '$catalog';
+import { testRecord } from '../../../tests/fixtures';
 import { assumedNoise, type TestRecord, type TestSpec } from '../testing';
 import {
   checkResult,
@@ -14,19 +15,8 @@ import {
 } from '.';
 
 const noise = (spec: TestSpec, value: number) => assumedNoise(spec.assumed, value);
-const record = (id: string, day: string, value: number, own: Partial<TestRecord> = {}): TestRecord => ({
-  test: id,
-  day,
-  side: 'both',
-  trials: null,
-  value,
-  joints: null,
-  loadKg: null,
-  reps: null,
-  rir: null,
-  asks: false,
-  ...own,
-});
+const record = (id: string, day: string, value: number, own: Partial<TestRecord> = {}): TestRecord =>
+  testRecord(id, value, { day, ...own });
 
 describe('the force target', () => {
   const own = { female: { squat: 1.1, hinge: 1.4 }, male: null, young: { squat: 0.8, hinge: 1 } };

@@ -1,6 +1,6 @@
 import { addDays, type Day } from '../calendar';
 import type { Library, Muscle } from '../library';
-import type { Outcomes } from './pyramid';
+import type { Outcomes } from './outcomes';
 import type { StartSettings } from './settings';
 
 export const CHAIN_LINKS = ['foot and ankle', 'knee', 'hip', 'trunk'] as const;

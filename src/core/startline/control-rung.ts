@@ -1,6 +1,6 @@
 import type { Day } from '../calendar';
 import type { TestRecord, TestSpecs } from '../testing';
-import { outcomesOf } from './pyramid';
+import { outcomesOf } from './outcomes';
 import { tierState } from './tier-state';
 import type { StartSettings } from './settings';
 

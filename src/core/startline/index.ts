@@ -3,6 +3,7 @@ export * from './background';
 export * from './ceiling';
 export * from './focus';
 export * from './settings';
+export * from './outcomes';
 export * from './pyramid';
 export * from './jumper';
 export * from './lever';

@@ -1,22 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { FOCUSES, START, TEST_SPECS } from '$catalog';
+import { testRecord } from '../../../tests/fixtures';
 import { assumedNoise, TIER_NAMES, type TestRecord } from '../testing';
 import { NO_TARGETS, readStartLine, type StartInput } from '.';
 
 const TODAY = '2026-11-24';
-const record = (test: string, value: number, side: TestRecord['side'] = 'both', day = '2026-11-20'): TestRecord => ({
-  test,
-  day,
-  side,
-  value,
-  trials: null,
-  joints: null,
-  loadKg: null,
-  reps: null,
-  rir: null,
-  asks: false,
-});
+const record = (test: string, value: number, side: TestRecord['side'] = 'both', day = '2026-11-20'): TestRecord =>
+  testRecord(test, value, { side, day });
 const read = (records: readonly TestRecord[], own: Partial<StartInput> = {}) =>
   readStartLine(
     {

@@ -1,6 +1,7 @@
 import { describe, expect, it, test } from 'vitest';
 import { LIBRARY, START, TEST_SPECS } from '$catalog';
-import { assumedNoise, type TestRecord } from '../testing';
+import { assumedNoise } from '../testing';
+import { testRecord as record } from '../../../tests/fixtures';
 import { jumperOf, NO_TARGETS, readLever, readSquad, type LeverInput } from '.';
 import { SQUAD_JUMPS } from './twelve-athletes';
 
@@ -44,18 +45,6 @@ test.each([
 });
 
 describe('a squad', () => {
-  const record = (id: string, value: number): TestRecord => ({
-    test: id,
-    day: '2026-11-20',
-    side: 'both',
-    trials: null,
-    value,
-    joints: null,
-    loadKg: null,
-    reps: null,
-    rir: null,
-    asks: false,
-  });
   const member = (id: string, sex: 'female' | 'male', rsiTest: string, [height, rsi]: readonly [number, number]) => ({
     id,
     sex,

@@ -1,5 +1,6 @@
 import type { TestSpec, TestSpecs } from '../testing';
-import type { Outcomes, TierReading } from './pyramid';
+import type { Outcomes } from './outcomes';
+import type { TierReading } from './pyramid';
 import type { StartSettings } from './settings';
 
 /** A test worth doing, and what it would decide. */

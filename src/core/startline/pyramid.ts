@@ -1,9 +1,7 @@
-import { outcomeOf, type Outcome, type TestSpecs, type TierName } from '../testing';
-import { TIER_NAMES, type TestRecord } from '../testing';
+import { TIER_NAMES, type TierName } from '../testing';
+import type { Outcomes, TierState } from './outcomes';
 import type { StartSettings } from './settings';
 import { tierState } from './tier-state';
-
-export type TierState = 'passed' | 'failed' | 'unknown';
 
 /** One tier with the tests it is judged by here, and what each says. */
 export interface TierReading {
@@ -12,24 +10,6 @@ export interface TierReading {
   readonly failed: readonly string[];
   readonly missing: readonly string[];
   readonly passed: readonly string[];
-}
-
-export type Outcomes = ReadonlyMap<string, Outcome>;
-
-/** All tests of an athlete as they stand today. */
-export function outcomesOf(records: readonly TestRecord[], specs: TestSpecs, today: string): Outcomes {
-  const byTest = new Map<string, TestRecord[]>();
-  for (const record of records) {
-    const own = byTest.get(record.test);
-    if (own) own.push(record);
-    else byTest.set(record.test, [record]);
-  }
-  return new Map(
-    [...byTest].flatMap(([id, own]) => {
-      const spec = specs.get(id);
-      return spec ? [[id, outcomeOf(spec, own, today)] as const] : [];
-    }),
-  );
 }
 
 /** Relative strength of squat and hinge: the better of the lifts that tell, by body mass; null where unknown. */

@@ -1,5 +1,5 @@
 import { bestOf, type TestSpecs } from '../testing';
-import { outcomesOf } from './pyramid';
+import { outcomesOf } from './outcomes';
 import { readStartLine, type StartInput, type StartReading } from './start-reading';
 import type { StartSettings } from './settings';
 

@@ -9,20 +9,10 @@ import { jumperOf, type Jumper } from './jumper';
 import { controlRung } from './control-rung';
 import { readLever, type LeverReading, type SquadJumps } from './lever';
 import { nextTests, type NextTest } from './next-test';
-import {
-  outcomesOf,
-  readPyramid,
-  relativeStrength,
-  type Outcomes,
-  type RelativeStrength,
-  type TierReading,
-} from './pyramid';
+import { outcomesOf, type Outcomes } from './outcomes';
+import { readPyramid, relativeStrength, type RelativeStrength, type TierReading } from './pyramid';
 import { focusOf, gentleStart, shortRange, type RangeShort } from './propose-focus';
 import type { StartSettings } from './settings';
-
-export type { Lever } from './lever';
-export type { FocusId } from './focus';
-export type { TierState } from './pyramid';
 
 export interface StartInput {
   readonly records: readonly TestRecord[];

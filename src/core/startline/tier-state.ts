@@ -1,4 +1,4 @@
-import type { Outcomes, TierState } from './pyramid';
+import type { Outcomes, TierState } from './outcomes';
 
 /**
  * A test within its tier. In control a passed harder screen counts for an easier one never tested; past its time is not

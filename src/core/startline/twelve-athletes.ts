@@ -1,6 +1,8 @@
 import type { RecordSide } from '../testing';
 import type { ChangeCode } from './card-changes';
-import type { FocusId, Lever, TierState } from './start-reading';
+import type { FocusId } from './focus';
+import type { Lever } from './lever';
+import type { TierState } from './outcomes';
 
 /** A result as a coach would note it: test, value in the stored unit (a lift as [kg, reps]), side. */
 type Noted = readonly [test: string, value: number | readonly [kg: number, reps: number], side?: RecordSide];

@@ -1,5 +1,6 @@
 import { describe, expect, it, test } from 'vitest';
 import { TEST_SPECS } from '$catalog';
+import { testRecord } from '../../../tests/fixtures';
 import {
   askAbout,
   assumedNoise,
@@ -84,19 +85,7 @@ test.each([
 });
 
 describe('outcomes', () => {
-  const record = (own: Partial<TestRecord>): TestRecord => ({
-    test: 'R4',
-    day: '2026-11-20',
-    side: 'both',
-    value: null,
-    trials: null,
-    joints: null,
-    loadKg: null,
-    reps: null,
-    rir: null,
-    asks: false,
-    ...own,
-  });
+  const record = (own: Partial<TestRecord>) => testRecord('R4', null, own);
   const ankle = (left: number | null, right: number | null) =>
     outcomeOf(
       spec('R4'),
@@ -139,17 +128,8 @@ describe('outcomes', () => {
 describe('many values at once', () => {
   const noise = (of: { assumed: { m?: number; share?: number } }, value: number) => assumedNoise(of.assumed, value);
   const jump = (day: string, value: number, own: Partial<OwnedRecord> = {}): OwnedRecord => ({
+    ...testRecord('cmj', value, { day }),
     athleteId: 'a',
-    test: 'cmj',
-    day,
-    side: 'both',
-    value,
-    trials: null,
-    joints: null,
-    loadKg: null,
-    reps: null,
-    rir: null,
-    asks: false,
     ...own,
   });
   const asking = (incoming: OwnedRecord[], known: OwnedRecord[] = []) =>

@@ -1,14 +1,6 @@
 import { and, eq } from 'drizzle-orm';
 import { v7 } from 'uuid';
-import {
-  DEMO_CLUB,
-  DEMO_COMPLAINTS,
-  DEMO_NOTES,
-  DEMO_PASSWORD,
-  DEMO_SQUADS,
-  type DemoAthlete,
-  type DemoSquad,
-} from '$catalog/demo/club';
+import { DEMO_CLUB, DEMO_COMPLAINTS, DEMO_NOTES, DEMO_PASSWORD, DEMO_SQUADS } from '$catalog/demo/club';
 import { addDays, gymDayOn, weekdayOf, type Day } from '$core/calendar';
 import { solveCard } from '$core/choose';
 import { seeded } from '$core/random';
@@ -39,9 +31,9 @@ import { decide } from '../services/decide';
 import { keepCard } from '../services/keep-card';
 import { loadSquadDay } from '../services/load-squad-day';
 import { makeBrief } from '../services/make-brief';
+import { demoResults } from './demo-results';
 
 const HISTORY_DAYS = 21;
-const SCREENS = ['R1', 'R2', 'R4', 'R5', 'R6', 'C1', 'C2', 'C3', 'C4', 'C5', 'C6', 'K1', 'K2'];
 
 /**
  * Loads the demo club into an empty database: people, squads, tests, events, and three weeks of history made by the
@@ -130,7 +122,7 @@ async function writeRoster(tx: Tx, clubId: string, day: Day, random: () => numbe
         jumpSeasons: person.jump === 'foundation' ? 0 : person.jump === 'developing' ? 1 : 3,
         guardianConsent: person.age < 18,
       });
-      const results = [...resultsOf(person, clubId, id, day), ...testingResults(person, demo, clubId, id, day)];
+      const results = demoResults(person, demo, clubId, id, day);
       if (results.length > 0) await tx.insert(testResult).values(results);
     }
     if (demo.testsToday.length > 0) await tx.insert(testDay).values({ clubId, squadId, day, tests: demo.testsToday });
@@ -138,141 +130,6 @@ async function writeRoster(tx: Tx, clubId: string, day: Day, random: () => numbe
     await tx.insert(squadAthlete).values(members.map((name) => ({ clubId, squadId, athleteId: ids.get(name) ?? '' })));
   }
   return squadIds;
-}
-
-/** Lifts as sets of three from five weeks ago, a jump, and the screens. */
-function resultsOf(
-  person: DemoAthlete,
-  clubId: string,
-  athleteId: string,
-  day: Day,
-): (typeof testResult.$inferInsert)[] {
-  const tested = addDays(day, -35);
-  const base = { clubId, athleteId, day: tested };
-  const reps = person.age < 16 ? 6 : 3;
-  const lift = (test: string, timesMass: number | null) =>
-    timesMass === null
-      ? []
-      : [
-          {
-            ...base,
-            id: v7(),
-            test,
-            loadKg: Math.round((timesMass * person.massKg) / (1 + reps / 30) / 2.5) * 2.5,
-            reps,
-            rir: 0,
-          },
-        ];
-  const failed = Array.isArray(person.screens) ? person.screens : [];
-  const screens = person.screens === 'untested' ? [] : [...SCREENS, ...(person.jump === 'advanced' ? ['C7'] : [])];
-  return [
-    ...lift('back-squat', person.squat),
-    ...lift('deadlift', person.deadlift),
-    ...(person.cmjM === null ? [] : [{ ...base, id: v7(), test: 'cmj', value: person.cmjM }]),
-    ...screens
-      .filter((test) => test !== 'R4')
-      .map((test) => ({ ...base, id: v7(), test, passed: !failed.includes(test) })),
-  ];
-}
-
-/** Ankles, calves and jumps of five weeks ago with a repeat two days later, and what today's stations have so far. */
-function testingResults(
-  person: DemoAthlete,
-  squad: DemoSquad,
-  clubId: string,
-  athleteId: string,
-  day: Day,
-): (typeof testResult.$inferInsert)[] {
-  if (person.screens === 'untested') return [];
-  // numbers of their own, so that the story of the weeks stays what it is
-  const random = seeded(Array.from(person.name).reduce((sum, letter) => sum * 31 + (letter.codePointAt(0) ?? 0), 7));
-  const near = (middle: number, reach: number, step: number): number =>
-    Math.round((middle + (random() * 2 - 1) * reach) / step) * step;
-  const failed = Array.isArray(person.screens) ? person.screens : [];
-  const at = (on: Day, test: string, value: number, own: Partial<typeof testResult.$inferInsert> = {}) => ({
-    clubId,
-    athleteId,
-    id: v7(),
-    day: on,
-    test,
-    value: Number(value.toFixed(4)),
-    ...own,
-  });
-  const both = (on: Day, test: string, value: () => number) =>
-    (['left', 'right'] as const).map((side) => at(on, test, value(), { side }));
-  const [then, again] = [addDays(day, -35), addDays(day, -33)];
-  const ankle = failed.includes('R4') ? 0.08 : 0.115;
-  const cmj = person.cmjM ?? 0.35;
-  const rsi = 3.6 * cmj + near(0.28, 0.12, 0.01);
-  const sprint = 4.05 - 2.2 * cmj + near(0, 0.06, 0.01);
-  return [
-    ...both(then, 'R4', () => near(ankle, 0.005, 0.005)),
-    ...both(then, 'calf-straight', () => near(28, 3, 1)),
-    ...both(then, 'calf-bent', () => near(23, 3, 1)),
-    ...(squad.testsToday.length > 0 && person.jump !== 'foundation'
-      ? [at(then, 'K3', failed.includes('K3') ? 0 : 1)]
-      : []),
-    at(again, 'cmj', cmj + near(0, 0.012, 0.001)),
-    at(then, 'sj', cmj / near(1.1, 0.06, 0.01)),
-    at(then, 'rsi-10-5', rsi),
-    at(again, 'rsi-10-5', rsi + near(0, 0.09, 0.01)),
-    at(then, 'sprint-20', sprint),
-    at(again, 'sprint-20', sprint + near(0, 0.03, 0.01)),
-    ...(squad.testsToday.length > 0
-      ? todaySoFar(person, squad, { at, both, near, cmj, rsi, sprint, failed, day })
-      : []),
-  ];
-}
-
-/** Athletes at the foot of the list have not been to every station yet. */
-function todaySoFar(
-  person: DemoAthlete,
-  squad: DemoSquad,
-  {
-    at,
-    both,
-    near,
-    cmj,
-    rsi,
-    sprint,
-    failed,
-    day,
-  }: {
-    at: (
-      on: Day,
-      test: string,
-      value: number,
-      own?: Partial<typeof testResult.$inferInsert>,
-    ) => typeof testResult.$inferInsert;
-    both: (on: Day, test: string, value: () => number) => (typeof testResult.$inferInsert)[];
-    near: (middle: number, reach: number, step: number) => number;
-    cmj: number;
-    rsi: number;
-    sprint: number;
-    failed: readonly string[];
-    day: Day;
-  },
-): (typeof testResult.$inferInsert)[] {
-  const names = squad.athletes.map(({ name }) => name).sort();
-  const place = names.indexOf(person.name) / names.length;
-  const control = (['left', 'right'] as const).map((side) => {
-    const joints = failed.includes('C5') && side === 'left' ? [0, 2, 1, 0] : [near(0.3, 0.5, 1), 0, 0, 0];
-    return at(
-      day,
-      'C5',
-      joints.reduce((sum, score) => sum + score, 0),
-      { side, joints },
-    );
-  });
-  return [
-    at(day, 'R1', failed.includes('R1') ? 0 : near(1.3, 0.6, 1) > 1 ? 2 : 1),
-    at(day, 'R2', failed.includes('R2') ? 0 : 1),
-    ...both(day, 'R4', () => near(0.115, 0.005, 0.005)),
-    ...(place < 0.85 ? control : []),
-    ...(place < 0.8 ? [at(day, 'cmj', cmj + near(0.005, 0.015, 0.001))] : []),
-    ...(place < 0.75 ? [at(day, 'rsi-10-5', rsi + near(0, 0.1, 0.01))] : []),
-    ...(place < 0.7 ? [at(day, 'sprint-20', sprint + near(0, 0.04, 0.01))] : []),
-  ];
 }
 
 /** A gym day of the past: the card is made and everyone who came does it, mostly as written. */

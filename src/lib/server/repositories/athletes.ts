@@ -146,7 +146,15 @@ export const momentsOf = (sport: Sport | undefined): readonly WeakMoment[] => [.
 function focusOf(focus: SetFocus | null): AthleteFacts['focus'] {
   if (!focus) return null;
   const { name, emphasis, families, drills, tier } = FOCUSES[focus.id];
-  return { id: focus.id, name, emphasis, families, drills, limits: tier !== null, holdsBack: holdsBack(focus, FOCUSES) };
+  return {
+    id: focus.id,
+    name,
+    emphasis,
+    families,
+    drills,
+    limits: tier !== null,
+    holdsBack: holdsBack(focus, FOCUSES),
+  };
 }
 
 function jumperKind(outcomes: Outcomes): AthleteFacts['jumper'] {

@@ -2,20 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { START, TEST_SPECS } from '$catalog';
 import { NO_AIMS, NO_TARGETS, readSquad, type SquadMember } from '$core/startline';
 import { assumedNoise, type TestRecord } from '$core/testing';
+import { testRecord } from '../../../../tests/fixtures';
 import { proposeTests } from './propose-tests';
 
-const passed = (test: string, value: number, side: TestRecord['side'] = 'both'): TestRecord => ({
-  test,
-  day: '2026-11-20',
-  side,
-  value,
-  trials: null,
-  joints: null,
-  loadKg: null,
-  reps: null,
-  rir: null,
-  asks: false,
-});
+const passed = (test: string, value: number, side: TestRecord['side'] = 'both') => testRecord(test, value, { side });
 const member = (id: string, records: readonly TestRecord[]): SquadMember => ({
   id,
   records,

@@ -2,16 +2,34 @@
   import { enhance } from '$app/forms';
   import { Button, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
   import type { Background } from '$core/startline';
+  import FoldSection from '../parts/FoldSection.svelte';
   import type { Trouble } from './AddAthletes.svelte';
 
-  let { background, editable, trouble }: { background: Background; editable: boolean; trouble: Trouble | null } =
-    $props();
+  let {
+    background,
+    places,
+    editable,
+    trouble,
+  }: {
+    background: Background;
+    /** places of the body by id, in words */
+    places: Readonly<Record<string, string>>;
+    editable: boolean;
+    trouble: Trouble | null;
+  } = $props();
 
-  let open = $state(false);
+  // a form that was refused stays open with what was typed
+  // svelte-ignore state_referenced_locally
+  let open = $state(trouble !== null);
+  $effect(() => {
+    if (trouble) open = true;
+  });
   const text = (field: string, value: string): string => trouble?.typed[field] ?? value;
   const error = (field: string): string | undefined => trouble?.errors[field]?.[0];
   const injuries = $derived(
-    background.pastInjuries.map(({ place, year, side }) => [place, year, side].filter(Boolean).join(', ')),
+    background.pastInjuries.map(({ place, year, side }) =>
+      [places[place] ?? place, year, side].filter(Boolean).join(', '),
+    ),
   );
   const facts = $derived([
     ['Past injuries', injuries.join(' · ') || 'none noted'],
@@ -22,22 +40,18 @@
   ]);
 </script>
 
-<section>
-  <header>
-    <h2>Background</h2>
-    {#if editable}<button class="quiet" aria-expanded={open} onclick={() => (open = !open)}
-        >{open ? 'Close' : 'Change'}</button
-      >{/if}
-  </header>
+<FoldSection title="Background" {editable} bind:open>
   <dl>
     {#each facts as [name, value] (name)}<dt>{name}</dt>
       <dd>{value}</dd>{/each}
   </dl>
   {#if injuries.length > 0}<p class="note">
-      A past injury asks for its screens before high-tier jumps. <span class="rule-id">SAFE-11</span>
+      A past injury asks for its screens before high-tier jumps, and cards lean to what guards it. <span class="rule-id"
+        >SAFE-11</span
+      >
     </p>{/if}
   {#if background.wears}<p class="note">Braces, tape and shoes bar nothing: look at the knee-to-wall screen.</p>{/if}
-  {#if open || trouble}
+  {#snippet form()}
     <form
       method="post"
       action="?/background"
@@ -78,27 +92,10 @@
       />
       <Button type="submit" size="small" kind="tertiary">Keep</Button>
     </form>
-  {/if}
-</section>
+  {/snippet}
+</FoldSection>
 
 <style>
-  section,
-  form {
-    display: grid;
-    gap: 10px;
-  }
-  header {
-    display: flex;
-    justify-content: space-between;
-  }
-  dl {
-    display: grid;
-    grid-template-columns: 110px minmax(0, 1fr);
-    gap: 2px 12px;
-  }
-  dt {
-    color: var(--ink-2);
-  }
   form {
     background: var(--cal-1);
     border: var(--rule);

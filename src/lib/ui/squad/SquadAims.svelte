@@ -2,6 +2,7 @@
   import { enhance } from '$app/forms';
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import type { SquadAims } from '$core/startline';
+  import FoldSection from '../parts/FoldSection.svelte';
   import type { Trouble } from './AddAthletes.svelte';
 
   let {
@@ -21,7 +22,12 @@
     ['male', 'men'],
     ['young', 'under 16'],
   ] as const;
-  let open = $state(false);
+  // a form that was refused stays open with what was typed
+  // svelte-ignore state_referenced_locally
+  let open = $state(trouble !== null);
+  $effect(() => {
+    if (trouble) open = true;
+  });
   // svelte-ignore state_referenced_locally
   let chosen = $state(trouble?.typed.resultTest ?? aims.result?.test ?? '');
   const test = $derived(tests.find(({ id }) => id === chosen));
@@ -48,13 +54,7 @@
   />
 {/snippet}
 
-<section>
-  <header>
-    <h2>Aims</h2>
-    {#if editable}<button class="quiet" aria-expanded={open} onclick={() => (open = !open)}
-        >{open ? 'Close' : 'Change aims'}</button
-      >{/if}
-  </header>
+<FoldSection title="Aims" change="Change aims" {editable} bind:open>
   <dl>
     <dt>Result</dt>
     <dd>
@@ -67,7 +67,7 @@
     <dt>Enough</dt>
     <dd>{aims.enough.squat ?? '—'} · {aims.enough.hinge ?? '—'}</dd>
   </dl>
-  {#if open || trouble}
+  {#snippet form()}
     <form
       method="post"
       action="?/aims"
@@ -119,27 +119,10 @@
       <p class="note">From here on a lift is kept, not raised. <span class="rule-id">DOSE-6</span></p>
       <Button type="submit" size="small" kind="tertiary">Keep aims</Button>
     </form>
-  {/if}
-</section>
+  {/snippet}
+</FoldSection>
 
 <style>
-  section,
-  form {
-    display: grid;
-    gap: 10px;
-  }
-  header {
-    display: flex;
-    justify-content: space-between;
-  }
-  dl {
-    display: grid;
-    grid-template-columns: 90px minmax(0, 1fr);
-    gap: 2px 12px;
-  }
-  dt {
-    color: var(--ink-2);
-  }
   .two {
     display: grid;
     grid-template-columns: repeat(2, minmax(0, 1fr));

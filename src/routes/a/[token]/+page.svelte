@@ -5,6 +5,7 @@
   import { ANSWER_WORDS } from '$lib/messages';
   import BodyPlaces from '$lib/ui/checkin/BodyPlaces.svelte';
   import MorningString from '$lib/ui/parts/MorningString.svelte';
+  import OwnPage from '$lib/ui/own/OwnPage.svelte';
 
   let { data, form } = $props();
   const UNDER: Readonly<Record<Answer, string>> = {
@@ -24,9 +25,7 @@
   const asksPlace = $derived(answer === 'tight' || answer === 'pain');
 </script>
 
-<svelte:head><title>Good morning, {data.firstName} · Jaleo</title><meta name="robots" content="noindex" /></svelte:head>
-<header><b>Jaleo</b><span>{data.day}</span></header>
-<main>
+<OwnPage title="Good morning, {data.firstName}" day={data.day}>
   {#if sent && !again}
     <h1>Thanks, {data.firstName}</h1>
     {#if sent.stop}
@@ -114,40 +113,11 @@
     <a href="{page.url.pathname}/card">Your next card</a> ·
     <a href="{page.url.pathname}/moment">Where it goes wrong in play</a>
   </p>
-</main>
+</OwnPage>
 
 <style>
-  header {
-    display: flex;
-    justify-content: space-between;
-    align-items: baseline;
-    padding: 12px 20px;
-    border-bottom: var(--bold-rule);
-  }
-  header b {
-    font-size: 18px;
-    font-weight: 720;
-    font-stretch: 122%;
-  }
-  main {
-    max-width: 460px;
-    margin: 0 auto;
-    padding: 14px 20px 32px;
-    font-size: 16px;
-    line-height: 22px;
-  }
-  h1 {
-    font-size: 25px;
-    line-height: 32px;
-  }
   .hello {
     color: var(--ink-2);
-  }
-  fieldset {
-    border: 0;
-    padding: 0;
-    margin: 0 0 12px;
-    min-width: 0;
   }
   .answer {
     display: flex;
@@ -188,10 +158,6 @@
   }
   .answer:has(input:checked) small {
     color: var(--cal-3);
-  }
-  label:has(input:focus-visible) {
-    outline: 2px solid var(--cds-focus);
-    outline-offset: 2px;
   }
   .scores {
     display: grid;
@@ -234,15 +200,6 @@
     display: grid;
     gap: 8px;
   }
-  .main {
-    min-height: 52px;
-    border: 0;
-    background: var(--almagre);
-    color: var(--on-almagre);
-    font-size: 18px;
-    font-weight: 640;
-    cursor: pointer;
-  }
   .stop {
     border-left: 3px solid var(--almagre-t);
     background: var(--almagre-w);
@@ -250,8 +207,5 @@
   }
   .foot {
     margin-top: 16px;
-  }
-  main > p {
-    margin-top: 10px;
   }
 </style>

@@ -2,13 +2,12 @@
   import { page } from '$app/state';
   import type { Family } from '$core/library';
   import FamilyGlyph from '$lib/ui/glyphs/FamilyGlyph.svelte';
+  import OwnPage from '$lib/ui/own/OwnPage.svelte';
 
   let { data } = $props();
 </script>
 
-<svelte:head><title>{data.name} · Jaleo</title><meta name="robots" content="noindex" /></svelte:head>
-<header><b>Jaleo</b><span>{data.day ?? ''}</span></header>
-<main>
+<OwnPage title={data.name} day={data.day ?? ''}>
   <h1>{data.name}</h1>
   <ol>
     {#each data.lines as { slot, name, family, dose, cues, caution } (slot)}
@@ -24,27 +23,9 @@
     {:else}<li>No card yet.</li>{/each}
   </ol>
   <p><a href={page.url.pathname.replace(/\/card$/, '')}>Morning check-in</a></p>
-</main>
+</OwnPage>
 
 <style>
-  header {
-    display: flex;
-    justify-content: space-between;
-    padding: 12px 20px;
-    border-bottom: var(--bold-rule);
-  }
-  header b {
-    font-size: 18px;
-    font-weight: 720;
-    font-stretch: 122%;
-  }
-  main {
-    max-width: 520px;
-    margin: 0 auto;
-    padding: 14px 20px 32px;
-    font-size: 16px;
-    line-height: 22px;
-  }
   li {
     display: flex;
     gap: 14px;
@@ -56,8 +37,5 @@
     line-height: 24px;
     font-weight: 600;
     font-stretch: 78%;
-  }
-  main > p {
-    margin-top: 16px;
   }
 </style>

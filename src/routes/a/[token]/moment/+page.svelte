@@ -1,15 +1,14 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { page } from '$app/state';
+  import OwnPage from '$lib/ui/own/OwnPage.svelte';
 
   let { data, form } = $props();
   const back = $derived(page.url.pathname.replace(/\/moment$/, ''));
   let away = $state(false);
 </script>
 
-<svelte:head><title>In play, {data.firstName} · Jaleo</title><meta name="robots" content="noindex" /></svelte:head>
-<header><b>Jaleo</b><span>{data.day}</span></header>
-<main>
+<OwnPage title="In play, {data.firstName}" day={data.day}>
   {#if form?.kept}
     <h1>Thanks, {data.firstName}</h1>
     <p>Your coach sees it, and your next cards lean to it for a block.</p>
@@ -35,42 +34,15 @@
     </form>
   {/if}
   <p><a href={back}>Your morning answer</a></p>
-</main>
+</OwnPage>
 
 <style>
-  header {
-    display: flex;
-    justify-content: space-between;
-    align-items: baseline;
-    padding: 12px 20px;
-    border-bottom: var(--bold-rule);
-  }
-  header b {
-    font-size: 18px;
-    font-weight: 720;
-    font-stretch: 122%;
-  }
-  main,
   form {
     display: grid;
     gap: 12px;
   }
-  main {
-    max-width: 460px;
-    margin: 0 auto;
-    padding: 14px 20px 32px;
-    font-size: 16px;
-    line-height: 22px;
-  }
-  h1 {
-    font-size: 25px;
-    line-height: 32px;
-  }
-  fieldset {
-    border: 0;
-    padding: 0;
-    margin: 0;
-    min-width: 0;
+  legend {
+    margin-bottom: 8px;
   }
   label {
     display: flex;
@@ -84,21 +56,8 @@
     background: var(--ink);
     color: var(--cal);
   }
-  label:has(input:focus-visible) {
-    outline: 2px solid var(--cds-focus);
-    outline-offset: 2px;
-  }
   input {
     position: absolute;
     opacity: 0;
-  }
-  .main {
-    min-height: 52px;
-    border: 0;
-    background: var(--almagre);
-    color: var(--on-almagre);
-    font-size: 18px;
-    font-weight: 640;
-    cursor: pointer;
   }
 </style>

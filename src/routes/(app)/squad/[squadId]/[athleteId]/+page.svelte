@@ -87,6 +87,7 @@
     {/if}
     {#if data.background}<Background
         background={data.background}
+        places={Object.fromEntries(data.places.map(({ id, name }) => [id, name]))}
         editable={data.may.plan}
         trouble={trouble('background')}
       />{/if}
