@@ -110,6 +110,7 @@ say(
       id: `a${String(i)}`,
       sex: null,
       targets: NO_TARGETS,
+      squatEnough: null,
       today: '2026-11-24',
       cuts: true,
       bodyMassKg: 70,

@@ -1,6 +1,6 @@
 import { takesLoad } from '../dose';
 import { contactsOf } from '../jumps';
-import type { AthleteFacts } from '../athlete';
+import { isEnough, type AthleteFacts } from '../athlete';
 import { DEMANDS, type Exercise } from '../library';
 import type { Slot } from '../method';
 import type { Reason } from '../result';
@@ -44,7 +44,10 @@ export function explainLine({ exercise, row, dose, barredShare }: Option, slot: 
     rules: ['PHASE-3'],
     facts: { row, rowName: method.doses[row].name, phase: method.phases[brief.phase].name },
   });
+  const enough = brief.athletes.filter((athlete) => isEnough(exercise, athlete)).length;
   const lift = exercise.load.oneRepMax?.lift;
+  if (lift !== undefined && enough * 2 >= brief.athletes.length && enough > 0)
+    reasons.push({ code: 'at_ceiling', rules: ['DOSE-6'], facts: { lift, count: enough, of: brief.athletes.length } });
   if (takesLoad(exercise, dose) && !brief.athletes.some((athlete) => lift !== undefined && lift in athlete.e1rmKg))
     reasons.push({
       code: 'load_to_be_found',

@@ -102,7 +102,9 @@ describe('a lift that is strong enough (DOSE-6)', () => {
     const rows = enough.lines
       .filter(({ exerciseId }) => loads(exerciseId, 'back-squat') || loads(exerciseId, 'deadlift'))
       .map(({ row }) => row);
+    expect(rows.length).toBeGreaterThan(0);
     expect(rows.every((row) => METHOD.doses[row].maintained === null)).toBe(true);
+    expect(said(enough, 'at_ceiling')[0]?.facts).toMatchObject({ count: 8, of: 8 });
   });
 
   it('is kept for the one athlete while the squad goes on building it', () => {

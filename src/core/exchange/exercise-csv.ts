@@ -1,52 +1,6 @@
-import type { z } from 'zod';
 import { exerciseSchema, type Exercise } from '../library';
-
-/**
- * Columns of the exercises' CSV, in order. Lists are joined by ` | `; shares and demands read `name:number`; faults read
- * `seen > say [screen]`; gates, landing and reference lift are JSON in their cell.
- */
-export const EXERCISE_COLUMNS = [
-  'id',
-  'name',
-  'aliases',
-  'family',
-  'pattern',
-  'qualities',
-  'stance',
-  'plane',
-  'vector',
-  'speed',
-  'needsAllOf',
-  'needsAnyOf',
-  'load',
-  'oneRepMax',
-  'doseUnit',
-  'per',
-  'secondsPerRep',
-  'setUpSeconds',
-  'station',
-  'share',
-  'kneeDominance',
-  'soreness',
-  'demands',
-  'plyo',
-  'gates',
-  'cues',
-  'faults',
-  'callReady',
-  'callGo',
-  'cautions',
-  'stopSigns',
-  'groupable',
-  'space',
-  'partner',
-  'spotter',
-  'carryover',
-  'builds',
-  'flags',
-] as const;
-export type ExerciseColumn = (typeof EXERCISE_COLUMNS)[number];
-export type ExerciseRow = Record<ExerciseColumn, string>;
+import { wantOf, type CellIssue, type CellWant } from './cell-issue';
+import { EXERCISE_COLUMNS, type ExerciseColumn, type ExerciseRow } from './exercise-columns';
 
 const LIST = ' | ';
 const list = (items: readonly string[]): string => items.join(LIST);
@@ -94,29 +48,6 @@ export const exerciseToRow = (e: Exercise): ExerciseRow => ({
   builds: list(e.builds),
   flags: list(e.flags),
 });
-
-/** What is wrong with a cell. */
-export interface CellIssue {
-  readonly column: ExerciseColumn;
-  readonly value: string;
-  /** what would do there, where that can be said */
-  readonly wants: CellWant | null;
-}
-export type CellWant =
-  | { readonly kind: 'number' }
-  | { readonly kind: 'one-of'; readonly words: readonly string[] }
-  | { readonly kind: 'at-least' | 'at-most'; readonly n: number; readonly of: 'items' | 'letters' | 'value' };
-
-const SIZE_OF: Readonly<Record<string, 'items' | 'letters'>> = { array: 'items', string: 'letters' };
-/** What a refused field would have taken. */
-function wantOf(issue: z.core.$ZodIssue): CellWant | null {
-  if (issue.code === 'invalid_value') return { kind: 'one-of', words: issue.values.map(String) };
-  if (issue.code === 'invalid_type' && issue.expected === 'number') return { kind: 'number' };
-  const of = issue.code === 'too_small' || issue.code === 'too_big' ? (SIZE_OF[issue.origin] ?? 'value') : 'value';
-  if (issue.code === 'too_small') return { kind: 'at-least', n: Number(issue.minimum), of };
-  if (issue.code === 'too_big') return { kind: 'at-most', n: Number(issue.maximum), of };
-  return null;
-}
 
 /** Which column a field of the entry comes from, where their names differ. */
 const COLUMN_OF: Readonly<Record<string, ExerciseColumn>> = {

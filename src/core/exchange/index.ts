@@ -1,5 +1,8 @@
 export * from './dose-text';
+export type { CellIssue, CellWant } from './cell-issue';
+export * from './exercise-columns';
 export * from './exercise-csv';
 export * from './library-file';
 export { guessColumns, type ResultColumn } from './result-columns';
 export * from './results-file';
+export * from './results-shapes';

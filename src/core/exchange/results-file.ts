@@ -9,47 +9,10 @@ import {
   type RecordSide,
   type TestSpec,
   type TestSpecs,
-  type YouthRule,
 } from '../testing';
 import { fail, ok, type Issue, type Result } from '../result';
-import type { MassUnit } from '../units';
 import { plain, type ResultColumn } from './result-columns';
-
-export interface ResultRowIn {
-  readonly line: number;
-  readonly cells: readonly string[];
-}
-
-export interface ReadResult extends CellValue {
-  readonly athleteId: string;
-  readonly test: string;
-  readonly day: Day;
-  readonly side: RecordSide;
-}
-
-/** A line that cannot be taken, and why. */
-export interface BadLine {
-  readonly line: number;
-  readonly issues: readonly Issue[];
-}
-
-export interface ResultsRead {
-  readonly results: readonly ReadResult[];
-  readonly bad: readonly BadLine[];
-}
-
-export interface ResultsContext {
-  /** ids by name in small letters; two of one name = null */
-  readonly athletes: ReadonlyMap<string, string | null>;
-  /** years, by id; not there = not known */
-  readonly ages: ReadonlyMap<string, number>;
-  readonly youth: YouthRule;
-  readonly specs: TestSpecs;
-  readonly mass: MassUnit;
-  readonly today: Day;
-  /** the day of rows that name none */
-  readonly day: Day;
-}
+import type { BadLine, ReadResult, ResultRowIn, ResultsContext, ResultsRead } from './results-shapes';
 
 const SIDES: Readonly<Record<string, RecordSide>> = {
   l: 'left',

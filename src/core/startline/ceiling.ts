@@ -17,6 +17,19 @@ export interface StrengthFacts {
   readonly ceilings: readonly Ceiling[];
 }
 
+/** Where an athlete's squat is strong enough, × body mass: the lowest of their own ceilings, else the squad's; null = not said. */
+export function squatEnough(
+  { bodyMassKg, ceilings }: Pick<StrengthFacts, 'bodyMassKg' | 'ceilings'>,
+  enough: SquadAims['enough'],
+  { ratios }: Pick<StartSettings, 'ratios'>,
+): number | null {
+  const own = ceilings.flatMap(({ lift, kg }) => {
+    const share = ratios.squat[lift];
+    return share === undefined || bodyMassKg === null ? [] : [kg / share / bodyMassKg];
+  });
+  return own.length > 0 ? Math.min(...own) : enough.squat;
+}
+
 /**
  * Reference lifts at their ceiling: the athlete's own in kg, else the squad's in × body mass; never below a gate it opens.
  * @param gateTimesBodyMass what opens the shock tier (JUMP-4), as a back squat

@@ -17,6 +17,7 @@ const read = (records: readonly TestRecord[], own: Partial<StartInput> = {}) =>
       ageYears: 24,
       sex: null,
       targets: NO_TARGETS,
+      squatEnough: null,
       cuts: true,
       complaints: [],
       leans: 'unknown',

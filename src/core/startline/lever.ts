@@ -18,6 +18,8 @@ export interface LeverInput {
   readonly rsi: number | null;
   readonly relativeSquat: number | null;
   readonly squatTarget: number;
+  /** × body mass where the squat is said to be strong enough (DOSE-6) */
+  readonly squatEnough: number | null;
   readonly squad: SquadJumps;
 }
 
@@ -38,7 +40,8 @@ export interface LeverReading {
  * @source Van Hooren & Zolotarjova 2017 on the limits of CMJ over SJ
  */
 export function readLever(input: LeverInput, { eur: eurRule, rsi: rsiRule, strongerBy }: StartSettings): LeverReading {
-  const { cmjM, sjM, rsi, relativeSquat, squatTarget, squad } = input;
+  const { cmjM, sjM, rsi, relativeSquat, squatTarget, squatEnough, squad } = input;
+  const strongFrom = Math.min(squatTarget + strongerBy, squatEnough ?? Infinity);
   const eur = cmjM !== null && sjM !== null && sjM > 0 ? cmjM / sjM : null;
   const eurGap = eur === null ? null : (eurRule.low - eur) / (sampleSd(squad.eur) || eurRule.usualSd);
   const rsiGap = gapBelowLine(cmjM, rsi, squad.rsi, rsiRule.athletes);
@@ -49,8 +52,7 @@ export function readLever(input: LeverInput, { eur: eurRule, rsi: rsiRule, stron
     ...(rsiGap === null ? (['rsi'] as const) : []),
     ...(relativeSquat === null ? (['squat'] as const) : []),
   ];
-  const byStrength: Lever | null =
-    relativeSquat === null ? null : relativeSquat < squatTarget + strongerBy ? 'strength' : 'speed';
+  const byStrength: Lever | null = relativeSquat === null ? null : relativeSquat < strongFrom ? 'strength' : 'speed';
   // with nothing of the jumps known there is no lever to name
   const byJumps: Lever | null =
     eurLow !== null && (rsiLow === null || eurLow > rsiLow) ? 'slow-ssc' : rsiLow !== null ? 'fast-ssc' : null;

@@ -3,7 +3,7 @@ import { LIBRARY, START, TEST_SPECS } from '$catalog';
 import { assumedNoise } from '../testing';
 import { testRecord as record } from '../../../tests/fixtures';
 import { jumperOf, NO_TARGETS, readLever, readSquad, type LeverInput } from '.';
-import { SQUAD_JUMPS } from './twelve-athletes';
+import { SQUAD_JUMPS } from '../../../tests/twelve-athletes';
 
 const input = (own: Partial<LeverInput>): LeverInput => ({
   cmjM: 0.4,
@@ -11,6 +11,7 @@ const input = (own: Partial<LeverInput>): LeverInput => ({
   rsi: 1.7,
   relativeSquat: 1.4,
   squatTarget: 1.25,
+  squatEnough: null,
   squad: { rsiTest: 'rsi-10-5', rsi: SQUAD_JUMPS, eur: [] },
   ...own,
 });
@@ -19,6 +20,8 @@ describe('the lever (START-7)', () => {
   test.each([
     ['both fine, not yet strong', {}, 'strength', 'sure'],
     ['both fine and strong', { relativeSquat: 1.6 }, 'speed', 'sure'],
+    ['both fine, and strong enough is said lower', { squatEnough: 1.4 }, 'speed', 'sure'],
+    ['strong enough is said, and not reached', { squatEnough: 1.45 }, 'strength', 'sure'],
     ['little from the dip', { sjM: 0.395 }, 'slow-ssc', 'weak evidence'],
     ['slow on the floor', { rsi: 1.2 }, 'fast-ssc', 'sure'],
     ['both low, the floor by far', { sjM: 0.385, rsi: 1.0 }, 'fast-ssc', 'sure'],
@@ -50,6 +53,7 @@ describe('a squad', () => {
     sex,
     today: '2026-11-24',
     targets: NO_TARGETS,
+    squatEnough: null,
     cuts: (LIBRARY.sports.get('ultimate')?.demands['deceleration-cutting'] ?? 0) >= START.cutsFrom,
     bodyMassKg: 70,
     ageYears: 22,

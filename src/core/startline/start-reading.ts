@@ -21,6 +21,8 @@ export interface StartInput {
   readonly ageYears: number | null;
   readonly sex: 'female' | 'male' | null;
   readonly targets: SquadTargets;
+  /** × body mass where the squat is said to be strong enough (DOSE-6); null = not said */
+  readonly squatEnough: number | null;
   /** the sport cuts: its skill counts */
   readonly cuts: boolean;
   readonly complaints: readonly ActiveComplaint[];
@@ -78,6 +80,7 @@ export function readStartLine(input: StartInput, specs: TestSpecs, settings: Sta
           rsi: value(input.squad.rsiTest),
           relativeSquat: strength.squat,
           squatTarget: target.squat,
+          squatEnough: input.squatEnough,
           squad: input.squad,
         },
         settings,

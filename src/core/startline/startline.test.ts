@@ -4,7 +4,7 @@ import { assumedNoise, type TestRecord } from '../testing';
 import { athlete, brief } from '../../../tests/fixtures';
 import { solveCard } from '../choose';
 import { auditWork, holdsBack, NO_TARGETS, readChain, readStartLine, withEstimates, type StartInput } from '.';
-import { SQUAD_JUMPS, TWELVE, type ReadingCase } from './twelve-athletes';
+import { SQUAD_JUMPS, TWELVE, type ReadingCase } from '../../../tests/twelve-athletes';
 
 const TODAY = '2026-11-24';
 const recordOf = ([id, value, side]: ReadingCase['results'][number], day = '2026-11-20'): TestRecord => ({
@@ -36,6 +36,7 @@ function read(one: ReadingCase, change: Partial<StartInput> = {}) {
     ageYears: one.ageYears,
     sex: null,
     targets: NO_TARGETS,
+    squatEnough: null,
     cuts: (LIBRARY.sports.get(one.sport)?.demands['deceleration-cutting'] ?? 0) >= START.cutsFrom,
     complaints: one.complaint ? [{ ...one.complaint, side: null, column: 'mild' }] : [],
     leans: auditWork(workOf(one.training ?? {}), LIBRARY, START).leans,

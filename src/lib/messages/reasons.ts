@@ -80,7 +80,7 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   day_bars_heavy: (f) => `${near(f.daysBefore)}: no heavy lower-body work.`,
   day_bars_new: (f) => `${near(f.daysBefore)}: nothing new for the legs (not done in ${text(f.newAfterDays)} days).`,
   at_ceiling: (f) =>
-    `The ${text(f.lift).replaceAll('-', ' ')} is strong enough: kept, not raised; its time goes to the next quality.`,
+    `The ${text(f.lift).replaceAll('-', ' ')} is strong enough${Number(f.of ?? 1) > 1 ? ` in ${text(f.count)} of ${text(f.of)}` : ''}: kept, not raised; its time goes to the next quality.`,
   bottom_of_range: (f) =>
     f.focus
       ? `Focus on ${text(f.focus)}: the rest runs at maintenance.`

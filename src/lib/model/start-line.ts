@@ -10,6 +10,8 @@ export interface GridAthlete {
   readonly sex: 'female' | 'male' | null;
   readonly ageYears: number | null;
   readonly bodyMassKg: number | null;
+  /** × body mass where the squat is said to be strong enough */
+  readonly squatEnough: number | null;
   /** only for those who may read health notes */
   readonly complaints: readonly ActiveComplaint[];
   readonly leans: 'hip' | 'knee' | 'even' | 'unknown';

@@ -14,6 +14,7 @@ const member = (id: string, records: readonly TestRecord[]): SquadMember => ({
   ageYears: 22,
   sex: null,
   targets: NO_TARGETS,
+  squatEnough: null,
   cuts: false,
   complaints: [],
   leans: 'unknown',

@@ -1,6 +1,6 @@
 import { START, TEST_SPECS } from '$catalog';
 import { ageInYears, type Day } from '$core/calendar';
-import { auditWork, readSquad, withEstimates, type RecentWork, type SquadMember } from '$core/startline';
+import { auditWork, readSquad, squatEnough, withEstimates, type RecentWork, type SquadMember } from '$core/startline';
 import { addDays } from '$core/calendar';
 import { noiseBook, type Noise, type TestRecord, type TestSpec } from '$core/testing';
 import type { GridAthlete } from '$lib/model/start-line';
@@ -64,7 +64,7 @@ export interface SquadRows {
 export function readRows({ club, squad, rows, logged }: SquadRows, day: Day, health: boolean) {
   const noise = squadNoise(rows, club);
   const people = rows.map((row) =>
-    gridAthlete(row, leansOf(row, logged.get(row.id) ?? [], club, squad), day, club, health),
+    gridAthlete(row, leansOf(row, logged.get(row.id) ?? [], club, squad), day, club, squad, health),
   );
   const records = new Map(rows.map((row) => [row.id, recordsOf(row, day, club)]));
   const readings = readSquad(
@@ -88,6 +88,7 @@ export function gridAthlete(
   leans: SquadMember['leans'],
   day: Day,
   club: ClubContext,
+  squad: SquadRow,
   health: boolean,
 ): GridAthlete {
   const before = recordsOf(row, addDays(day, -1), club);
@@ -102,6 +103,7 @@ export function gridAthlete(
     sex: row.sex,
     ageYears: row.birthDate === null ? null : ageInYears(row.birthDate, day),
     bodyMassKg: row.bodyMassKg,
+    squatEnough: squatEnough(row, squad.aims.enough, START),
     complaints: health ? activeComplaints(row.complaints, day) : [],
     leans: health ? leans : 'unknown',
     focus: row.focus,

@@ -118,6 +118,7 @@ export class GridState {
         cuts,
         targets,
         bodyMassKg: athlete.bodyMassKg,
+        squatEnough: athlete.squatEnough,
         ageYears: athlete.ageYears,
         complaints: athlete.complaints,
         leans: athlete.leans,

@@ -34,7 +34,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     targets: squad.aims.targets,
     specs: [...TEST_SPECS.values()],
     tests: Object.keys(SCREEN_DRAWINGS),
-    athletes: [gridAthlete(row, 'unknown', club.today, club, health)],
+    athletes: [gridAthlete(row, 'unknown', club.today, club, squad, health)],
     cells: row.results.filter(({ day }) => day === club.today).map((result) => cellView(result, club.staffNames)),
     noise: ownNoise(rows, club),
     settings: START,

@@ -1,8 +1,8 @@
-import type { RecordSide } from '../testing';
-import type { ChangeCode } from './card-changes';
-import type { FocusId } from './focus';
-import type { Lever } from './lever';
-import type { TierState } from './outcomes';
+import type { RecordSide } from '../src/core/testing';
+import type { ChangeCode } from '../src/core/startline/card-changes';
+import type { FocusId } from '../src/core/startline/focus';
+import type { Lever } from '../src/core/startline/lever';
+import type { TierState } from '../src/core/startline/outcomes';
 
 /** A result as a coach would note it: test, value in the stored unit (a lift as [kg, reps]), side. */
 type Noted = readonly [test: string, value: number | readonly [kg: number, reps: number], side?: RecordSide];

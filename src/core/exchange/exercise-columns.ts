@@ -1,0 +1,46 @@
+/**
+ * Columns of the exercises' CSV, in order. Lists are joined by ` | `; shares and demands read `name:number`; faults read
+ * `seen > say [screen]`; gates, landing and reference lift are JSON in their cell.
+ */
+export const EXERCISE_COLUMNS = [
+  'id',
+  'name',
+  'aliases',
+  'family',
+  'pattern',
+  'qualities',
+  'stance',
+  'plane',
+  'vector',
+  'speed',
+  'needsAllOf',
+  'needsAnyOf',
+  'load',
+  'oneRepMax',
+  'doseUnit',
+  'per',
+  'secondsPerRep',
+  'setUpSeconds',
+  'station',
+  'share',
+  'kneeDominance',
+  'soreness',
+  'demands',
+  'plyo',
+  'gates',
+  'cues',
+  'faults',
+  'callReady',
+  'callGo',
+  'cautions',
+  'stopSigns',
+  'groupable',
+  'space',
+  'partner',
+  'spotter',
+  'carryover',
+  'builds',
+  'flags',
+] as const;
+export type ExerciseColumn = (typeof EXERCISE_COLUMNS)[number];
+export type ExerciseRow = Record<ExerciseColumn, string>;
