@@ -1,5 +1,5 @@
 export * from './dose-text';
-export type { CellIssue, CellWant } from './cell-issue';
+export type { CellWant } from './cell-issue';
 export * from './exercise-columns';
 export * from './exercise-csv';
 export * from './library-file';

@@ -1,10 +1,9 @@
 <script lang="ts">
   import { tick } from 'svelte';
-  import { TIER_NAMES, worstJoint } from '$core/testing';
-  import type { GridColumn, GridState } from './grid-state.svelte';
-  import Pyramid from './Pyramid.svelte';
-  import { limitWord, limitWords, nextWords } from './reading-words';
-  import { showCell, specIn } from './units';
+  import { TIER_NAMES } from '$core/testing';
+  import type { GridState } from './grid-state.svelte';
+  import ReadingCells from './ReadingCells.svelte';
+  import { shownCell, spokenCell, unitOf } from './shown-cell';
 
   let { grid, focuses, editable }: { grid: GridState; focuses: Readonly<Record<string, string>>; editable: boolean } =
     $props();
@@ -18,13 +17,6 @@
       .map((tier) => ({ name: tier ?? 'levers', span: grid.columns.filter(({ spec }) => spec.tier === tier).length }))
       .filter(({ span }) => span > 0),
   );
-  const unitOf = ({ spec }: GridColumn): string =>
-    spec.kind === 'joints'
-      ? 'sum, 0–8'
-      : spec.kind === 'lift'
-        ? `${specIn(spec, grid.system).unit} × reps`
-        : specIn(spec, grid.system).unit;
-
   async function focusCell(): Promise<void> {
     await tick();
     // somebody who types on at once is already in the next cell
@@ -110,30 +102,6 @@
     event.preventDefault();
     void grid.paste(text);
   }
-
-  const stateOf = (athleteId: string, { spec, side }: GridColumn) => {
-    const cell = grid.cell(athleteId, spec.id, side);
-    const text = cell.trouble?.typed ?? (cell.view ? showCell(cell.view, spec, grid.system) : '');
-    const outcome = grid.readings.get(athleteId)?.outcomes.get(spec.id);
-    const own = outcome?.sides[side];
-    const failed = cell.view !== null && text !== '' && own?.day === grid.page.day && own.passed === false;
-    const joint = own && failed ? worstJoint(own) : null;
-    // what was measured before today stands greyed where today is empty
-    const last = text === '' ? grid.lastOf(athleteId, { spec, side }) : null;
-    return { cell, text, failed, joint, last: last ? showCell({ ...BARE, value: last.value }, spec, grid.system) : '' };
-  };
-  const BARE = { joints: null, loadKg: null, reps: null, rir: null };
-  const spoken = (athlete: string, { spec, side }: GridColumn, s: ReturnType<typeof stateOf>): string =>
-    [
-      `${athlete}, ${spec.name}${side === 'both' ? '' : `, ${side}`}:`,
-      s.text || (s.last ? `not today, last ${s.last}` : 'not tested'),
-      s.failed ? 'outside the pass mark' : '',
-      s.cell.view?.asks ? 'asks before it counts' : '',
-      s.cell.trouble ? s.cell.trouble.message : '',
-      s.cell.mine ? 'somebody else changed it' : '',
-    ]
-      .filter(Boolean)
-      .join(' ');
 </script>
 
 <div class="scroll">
@@ -149,7 +117,7 @@
         {#each grid.columns as column (`${column.spec.id} ${column.side}`)}
           <th scope="col" title={column.spec.how} class:number={column.spec.kind !== 'grade'}>
             {#if column.side !== 'right'}{column.spec.short}{/if}<small
-              >{column.side === 'both' ? '' : `${column.side} `}{unitOf(column)}</small
+              >{column.side === 'both' ? '' : `${column.side} `}{unitOf(column, grid.system)}</small
             >
           </th>
         {/each}
@@ -163,13 +131,13 @@
         <tr class:here={row === grid.row}>
           <th scope="row"><a href="/squad/{grid.page.squadId}/{athlete.id}/start">{athlete.name}</a></th>
           {#each grid.columns as column, col (`${column.spec.id} ${column.side}`)}
-            {@const s = stateOf(athlete.id, column)}
+            {@const s = shownCell(grid, athlete.id, column)}
             {@const chosen = row === grid.row && col === grid.col}
             <td
               role="gridcell"
               data-cell="{row}-{col}"
               tabindex={chosen ? 0 : -1}
-              aria-label={spoken(athlete.name, column, s)}
+              aria-label={spokenCell(athlete.name, column, s)}
               class:number={column.spec.kind !== 'grade'}
               class:chosen
               class:failed={s.failed}
@@ -203,12 +171,7 @@
             </td>
           {/each}
           {#if reading}
-            {@const word = limitWord(reading)}
-            <td class="word" class:quiet-word={word === 'unknown'}
-              ><span><Pyramid tiers={reading.tiers} limiting={reading.limiting} size={22} /> {word}</span></td
-            >
-            <td class="why">{limitWords(reading, grid.specs, grid.system)}</td>
-            <td class="next">{nextWords(reading, grid.specs, focuses)}</td>
+            <ReadingCells {reading} specs={grid.specs} system={grid.system} {focuses} />
           {/if}
         </tr>
       {/each}
@@ -337,38 +300,12 @@
   input:focus {
     outline: 0;
   }
-  .word {
-    font-weight: 620;
-    padding: 0 10px;
-  }
-  .word span {
-    display: inline-flex;
-    gap: 6px;
-    align-items: center;
-    vertical-align: middle;
-  }
-  .quiet-word {
-    font-weight: 420;
-    color: var(--pizarra);
-  }
-  .why,
-  .next {
-    font-stretch: 84%;
-    padding-right: 12px;
-    white-space: nowrap;
-  }
-  .next {
-    color: var(--ink-2);
-  }
   @media (pointer: coarse) {
     tbody tr {
       height: 44px;
     }
   }
   @media (max-width: 700px) {
-    .word,
-    .why,
-    .next,
     .tiers th:last-child,
     .tests th:nth-last-child(-n + 2) {
       display: none;

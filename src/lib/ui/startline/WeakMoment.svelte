@@ -26,7 +26,7 @@
 {:else if moment}
   <p class="note">The one named on {moment.since} has had its block. Is it still there?</p>
 {:else}
-  <p class="note">None named. The next cards lean to what lies behind it.</p>
+  <p class="note">None named. Name one, and the next cards lean to what lies behind it.</p>
 {/if}
 {#if editable}
   <form method="post" action="?/moment" use:enhance>
