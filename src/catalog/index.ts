@@ -3,7 +3,6 @@ export { LADDERS } from './ladders';
 export { SPORTS } from './sports';
 export { METHOD } from './method';
 export { TEST_SPECS } from './tests';
-export { INJURY_GUARDS } from './start/injury-guards';
 export { MOMENTS } from './start/moments';
 export { FOCUSES } from './start/focuses';
 export { SCREEN_DRAWINGS } from './start/screen-figures';

@@ -8,7 +8,7 @@ const rung = (
   purpose: string,
   exercises: string[],
   fault: string,
-  over: Partial<Pick<Rung, 'sets' | 'amount' | 'gates' | 'mastery'>> = {},
+  over: Partial<Pick<Rung, 'sets' | 'amount' | 'gates' | 'mastery' | 'sessions'>> = {},
 ): Rung => ({
   name,
   purpose,
@@ -18,10 +18,11 @@ const rung = (
   sets: null,
   amount: null,
   mastery: 'three sessions at the top of the range, all clean, next mornings fine',
+  sessions: 3,
   ...over,
 });
 const dose = (sets: [number, number], amount: [number, number], ...gates: Gate[]) => ({ sets, amount, gates });
-const LOADED = { mastery: 'the top of the range for every set with two reps left, twice' };
+const LOADED = { mastery: 'the top of the range for every set with two reps left, twice', sessions: 2 };
 
 /** Ladders (method 7), lowest rung first. */
 export const LADDERS: readonly Ladder[] = [

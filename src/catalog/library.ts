@@ -40,6 +40,56 @@ const DRAFTS: readonly Draft[] = [
   ...CONDITIONING,
 ];
 
+/** Runs, shuttles, sleds and prep drills that strike or turn: they stop with a sore place's jumps (SAFE-8). */
+const STRIKES: ReadonlySet<string> = new Set([
+  ...AGILITY.map(({ id }) => id),
+  ...CONDITIONING.map(({ id }) => id).filter((id) => id !== 'swing-intervals'),
+  'backward-push',
+  'backward-reach',
+  'carioca',
+  'heels-up',
+  'high-knees',
+  'march-skip-series',
+  'side-shuffle',
+  'travel-series',
+  'sled-drag-backward',
+  'sled-lateral-drag',
+  'sled-march',
+  'sled-push',
+]);
+
+/** Done on a knee: they stop with a knee at 3 or more (SAFE-8). */
+const KNEELS: ReadonlySet<string> = new Set([
+  'nordic-full',
+  'nordic-partial',
+  'nordic-raised',
+  'kneel-to-box',
+  'kneel-to-squat',
+  'kneel-to-squat-arms',
+  'crawl-knees-down',
+  'adductor-rock',
+  'band-hip-flexor-opener',
+  'contract-relax-hip-flexor',
+  'toe-opener',
+  'upper-back-turn',
+  'wrist-rocks',
+  'band-chop',
+  'bird-dog',
+  'rollout',
+  'band-pull-down',
+  'half-kneeling-landmine-press',
+  'two-hand-landmine-press',
+]);
+
+const withPlaceFlags = (draft: Draft): Draft => ({
+  ...draft,
+  flags: [
+    ...draft.flags,
+    ...(STRIKES.has(draft.id) ? (['strikes'] as const) : []),
+    ...(KNEELS.has(draft.id) ? (['kneeling'] as const) : []),
+  ],
+});
+
 /** Which rung an entry stands on is written once, in the ladders. */
 const withRung = (draft: Draft): Exercise => {
   for (const ladder of LADDERS) {
@@ -49,7 +99,7 @@ const withRung = (draft: Draft): Exercise => {
   return { ...draft, ladder: null };
 };
 
-export const EXERCISES: readonly Exercise[] = DRAFTS.map(withRung);
+export const EXERCISES: readonly Exercise[] = DRAFTS.map(withPlaceFlags).map(withRung);
 
 /** The built-in library. */
 export const LIBRARY: Library = buildLibrary(EXERCISES, LADDERS, SPORTS);

@@ -19,6 +19,7 @@ export const DOSES = {
     maintained: 'D-MAINT',
     atLeast: null,
     progresses: true,
+    cautious: false,
     hard: true,
   },
   'D-MAX': {
@@ -31,10 +32,11 @@ export const DOSES = {
     fast: false,
     rest: [150, 240],
     tempo: null,
-    gentler: 'D-STR',
+    gentler: 'phase',
     maintained: 'D-MAINT',
     atLeast: 'developing',
     progresses: true,
+    cautious: true,
     hard: true,
   },
   'D-PEAK': {
@@ -51,6 +53,7 @@ export const DOSES = {
     maintained: 'D-MAINT',
     atLeast: 'trained',
     progresses: true,
+    cautious: true,
     hard: true,
   },
   'D-POW': {
@@ -67,6 +70,7 @@ export const DOSES = {
     maintained: null,
     atLeast: null,
     progresses: true,
+    cautious: false,
     hard: true,
   },
   'D-BAL': {
@@ -83,6 +87,7 @@ export const DOSES = {
     maintained: null,
     atLeast: null,
     progresses: true,
+    cautious: false,
     hard: true,
   },
   'D-MAINT': {
@@ -99,6 +104,7 @@ export const DOSES = {
     maintained: null,
     atLeast: null,
     progresses: true,
+    cautious: false,
     hard: true,
   },
   'D-MICRO': {
@@ -115,6 +121,7 @@ export const DOSES = {
     maintained: null,
     atLeast: null,
     progresses: true,
+    cautious: true,
     hard: true,
   },
   'D-ASST': {
@@ -131,6 +138,7 @@ export const DOSES = {
     maintained: null,
     atLeast: null,
     progresses: true,
+    cautious: false,
     hard: true,
   },
   'D-END': {
@@ -147,6 +155,7 @@ export const DOSES = {
     maintained: null,
     atLeast: null,
     progresses: true,
+    cautious: false,
     hard: true,
   },
   'D-ISO': {
@@ -163,6 +172,7 @@ export const DOSES = {
     maintained: null,
     atLeast: null,
     progresses: true,
+    cautious: false,
     hard: true,
   },
   'D-ECC': {
@@ -179,6 +189,7 @@ export const DOSES = {
     maintained: null,
     atLeast: null,
     progresses: true,
+    cautious: false,
     hard: true,
   },
   'D-TRK': {
@@ -195,6 +206,7 @@ export const DOSES = {
     maintained: null,
     atLeast: null,
     progresses: true,
+    cautious: false,
     hard: true,
   },
   'D-LAND': {
@@ -211,6 +223,7 @@ export const DOSES = {
     maintained: null,
     atLeast: null,
     progresses: true,
+    cautious: false,
     hard: false,
   },
   'D-SLOW': {
@@ -227,6 +240,7 @@ export const DOSES = {
     maintained: null,
     atLeast: null,
     progresses: true,
+    cautious: false,
     hard: false,
   },
   'D-FAST': {
@@ -243,6 +257,7 @@ export const DOSES = {
     maintained: null,
     atLeast: null,
     progresses: true,
+    cautious: false,
     hard: false,
   },
   'D-SHOCK': {
@@ -259,6 +274,7 @@ export const DOSES = {
     maintained: null,
     atLeast: 'trained',
     progresses: true,
+    cautious: false,
     hard: false,
   },
   'D-SKILL': {
@@ -275,6 +291,7 @@ export const DOSES = {
     maintained: null,
     atLeast: null,
     progresses: true,
+    cautious: false,
     hard: false,
   },
   'D-STAB': {
@@ -291,6 +308,7 @@ export const DOSES = {
     maintained: null,
     atLeast: null,
     progresses: true,
+    cautious: false,
     hard: true,
   },
   'D-MOB': {
@@ -307,6 +325,7 @@ export const DOSES = {
     maintained: null,
     atLeast: null,
     progresses: false,
+    cautious: false,
     hard: false,
   },
   'D-SLED': {
@@ -323,6 +342,7 @@ export const DOSES = {
     maintained: null,
     atLeast: null,
     progresses: true,
+    cautious: false,
     hard: true,
   },
   'D-COND': {
@@ -339,6 +359,7 @@ export const DOSES = {
     maintained: null,
     atLeast: null,
     progresses: true,
+    cautious: false,
     hard: false,
   },
   'D-PYR': {
@@ -355,6 +376,7 @@ export const DOSES = {
     maintained: null,
     atLeast: null,
     progresses: true,
+    cautious: false,
     hard: true,
   },
   'D-PREP': {
@@ -371,6 +393,7 @@ export const DOSES = {
     maintained: null,
     atLeast: null,
     progresses: false,
+    cautious: false,
     hard: false,
   },
   'D-COOL': {
@@ -387,6 +410,7 @@ export const DOSES = {
     maintained: null,
     atLeast: null,
     progresses: false,
+    cautious: false,
     hard: false,
   },
 } as const satisfies MethodTables['doses'];

@@ -1,4 +1,9 @@
 import type { MethodTables } from '$core/method';
+import { FOCUSES } from '../start/focuses';
+import { INJURIES } from '../start/injury-guards';
+import { MOMENTS } from '../start/moments';
+import { START } from '../start/settings';
+import { TEST_SPECS } from '../tests';
 import { DOSES } from './doses';
 import { JUMP_LEVELS, PHASES_TABLE } from './phases';
 import { COMPLAINTS, PLACES } from './safety';
@@ -14,4 +19,9 @@ export const METHOD: MethodTables = {
   places: PLACES,
   templates: TEMPLATES,
   settings: SETTINGS,
+  start: START,
+  tests: Object.fromEntries(TEST_SPECS),
+  focuses: FOCUSES,
+  moments: MOMENTS,
+  injuries: INJURIES,
 };

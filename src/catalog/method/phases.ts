@@ -6,10 +6,11 @@ export const PHASES_TABLE = {
     name: 'transition',
     lead: ['D-ASST', 'D-MOB'],
     beside: ['D-TRK'],
-    jump: ['D-SKILL', 'D-LAND'],
+    jump: ['D-SKILL'],
     weeklySets: { knee: [3, 6], hip: [3, 6], calfFoot: [2, 4], trunk: [4, 6] },
     sessions: [1, 2],
     jumpFactor: 0.3,
+    gentleRow: 'D-STR',
   },
   general: {
     name: 'off-season, general',
@@ -19,6 +20,7 @@ export const PHASES_TABLE = {
     weeklySets: { knee: [8, 14], hip: [8, 14], calfFoot: [4, 8], trunk: [6, 10] },
     sessions: [2, 4],
     jumpFactor: 0.7,
+    gentleRow: 'D-STR',
   },
   specific: {
     name: 'off-season, specific',
@@ -28,15 +30,17 @@ export const PHASES_TABLE = {
     weeklySets: { knee: [8, 12], hip: [8, 12], calfFoot: [4, 6], trunk: [6, 8] },
     sessions: [2, 4],
     jumpFactor: 1,
+    gentleRow: 'D-STR',
   },
   'pre-season': {
     name: 'pre-season',
     lead: ['D-POW', 'D-BAL'],
     beside: ['D-MAX'],
     jump: ['D-SLOW', 'D-FAST'],
-    weeklySets: { knee: [5, 8], hip: [5, 8], calfFoot: [3, 6], trunk: [4, 6] },
+    weeklySets: { knee: [5, 10], hip: [5, 10], calfFoot: [3, 6], trunk: [4, 6] },
     sessions: [2, 3],
     jumpFactor: 0.9,
+    gentleRow: 'D-STR',
   },
   'in-season': {
     name: 'in season',
@@ -46,6 +50,7 @@ export const PHASES_TABLE = {
     weeklySets: { knee: [4, 10], hip: [4, 10], calfFoot: [2, 4], trunk: [3, 6] },
     sessions: [1, 3],
     jumpFactor: 0.5,
+    gentleRow: 'D-MAINT',
   },
   congested: {
     name: 'congested',
@@ -55,6 +60,7 @@ export const PHASES_TABLE = {
     weeklySets: { knee: [1, 3], hip: [1, 3], calfFoot: [1, 2], trunk: [2, 2] },
     sessions: [1, 2],
     jumpFactor: 0.25,
+    gentleRow: 'D-MAINT',
   },
   peak: {
     name: 'peak',
@@ -64,6 +70,7 @@ export const PHASES_TABLE = {
     weeklySets: null,
     sessions: null,
     jumpFactor: 0.25,
+    gentleRow: 'D-MAINT',
   },
   return: {
     name: 'return',
@@ -73,6 +80,7 @@ export const PHASES_TABLE = {
     weeklySets: null,
     sessions: null,
     jumpFactor: 0.25,
+    gentleRow: 'D-STR',
   },
 } as const satisfies MethodTables['phases'];
 

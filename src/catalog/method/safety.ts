@@ -8,8 +8,13 @@ const NOTHING: Bar = {
   flags: [],
   flagRows: [],
   loadedTrunk: false,
+  kneeDominantSlow: false,
+  kneeling: false,
   everything: false,
 };
+
+/** Families that keep holds and slow work only; jumps stop altogether. */
+const SLOW_ONLY = ['squat', 'single-leg-knee', 'lateral', 'jump', 'agility', 'olympic', 'calf-foot'] as const;
 
 /** What a complaint stops (SAFE-8): columns 1–2, 3, and 4 or a sign. Each adds to those to its left. */
 export const COMPLAINTS = {
@@ -23,14 +28,24 @@ export const COMPLAINTS = {
     three: {
       ...NOTHING,
       maxTier: 'none',
-      slowOnly: ['squat', 'single-leg-knee', 'lateral', 'jump', 'agility', 'olympic', 'calf-foot'],
+      slowOnly: [...SLOW_ONLY],
+      kneeling: true,
     },
-    stop: { ...NOTHING, families: ['squat', 'single-leg-knee', 'lateral', 'jump', 'agility'] },
+    stop: { ...NOTHING, maxTier: 'none', families: ['squat', 'single-leg-knee', 'lateral', 'jump', 'agility'] },
   },
   thigh: {
     mild: { ...NOTHING, maxTier: 'medium', flags: ['sprint'] },
     three: { ...NOTHING, flags: ['lengthened'] },
-    stop: { ...NOTHING, families: ['hinge', 'single-leg-hip', 'lateral', 'jump', 'agility'] },
+    stop: { ...NOTHING, maxTier: 'none', families: ['hinge', 'single-leg-hip', 'lateral', 'jump', 'agility'] },
+  },
+  'front-thigh': {
+    mild: { ...NOTHING, maxTier: 'medium', flags: ['sprint'], kneeDominantSlow: true },
+    three: { ...NOTHING, maxTier: 'none', slowOnly: [...SLOW_ONLY], flags: ['lengthened'] },
+    stop: {
+      ...NOTHING,
+      maxTier: 'none',
+      families: ['squat', 'single-leg-knee', 'hip-flexor', 'lateral', 'jump', 'agility'],
+    },
   },
   back: {
     mild: { ...NOTHING, flagRows: [{ flag: 'axial', rows: ['D-MAX', 'D-PEAK'] }] },
@@ -89,7 +104,7 @@ export const PLACES = {
   },
   'front-thigh': {
     name: 'front of thigh',
-    row: 'thigh',
+    row: 'front-thigh',
     muscles: ['quadriceps', 'hipFlexors'],
     kneeDominant: false,
     axial: false,
@@ -102,7 +117,7 @@ export const PLACES = {
     muscles: ['hamstrings'],
     kneeDominant: false,
     axial: false,
-    screens: ['C2'],
+    screens: ['bridge-hold'],
     checkin: true,
   },
   groin: {

@@ -55,6 +55,16 @@ export const SETTINGS: MethodSettings = {
       { overDays: 21, change: 'minimum' },
       { overDays: 42, change: 'rung' },
     ],
+    eccentric: {
+      daysBefore: 4,
+      firstTimes: 2,
+      ramp: [
+        { sets: 2, amount: 5 },
+        { sets: 2, amount: 6 },
+        { sets: 3, amount: 6 },
+        { sets: 3, amount: 8 },
+      ],
+    },
   },
   week: {
     quietDaysBefore: 2,
@@ -63,6 +73,9 @@ export const SETTINGS: MethodSettings = {
     heavyIntensity: 0.8,
     heavyRir: 2,
     newAfterDays: 42,
+    entrySets: 1,
+    entryRir: 4,
+    clearWithinDays: 21,
     primerContacts: 20,
     sorenessDaysBefore: 3,
     tagReachDays: 14,
@@ -76,7 +89,7 @@ export const SETTINGS: MethodSettings = {
     growthHighestTier: 'medium',
   },
   time: { transitionS: 45, switchS: 10, leastMinutes: 10 },
-  ledger: { kneeHip: [0.4, 0.6], judgedFromSets: 6 },
+  ledger: { kneeHip: [0.32, 0.55], judgedFromSets: 6 },
   shares: {
     patterns: [
       'hinge-rdl',
@@ -100,6 +113,12 @@ export const SETTINGS: MethodSettings = {
     },
   },
   choice: {
+    pairedRest: 0.3,
+    jumperPoints: 1,
+    enoughPoints: 2,
+    helpsFrom: 2,
+    mendsFrom: 3,
+    worksFrom: 0.2,
     mainSquat: 9000,
     coverageAt: [1, 3, 5, 7, 10, 13, 18, 26],
     coverageSlope: [800, 706, 598, 506, 411, 320, 231, 136],

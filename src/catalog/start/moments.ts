@@ -1,4 +1,4 @@
-import type { WeakMoment } from '$core/athlete';
+import type { WeakMoment } from '$core/startline';
 
 /** Moments of any sport in which an athlete may be weak; a sport adds its own (START-12). */
 export const MOMENTS: readonly WeakMoment[] = [

@@ -21,7 +21,7 @@ export const START: StartSettings = {
   eur: { low: 1.05, usualSd: 0.05 },
   rsi: { athletes: 10 },
   strongerBy: 0.25,
-  leans: { hipBelow: 0.4, kneeAbove: 0.6 },
+  leans: { hipBelow: 0.32, kneeAbove: 0.55 },
   trainedDays: 28,
   result: { blockDays: 56, leastDays: 21 },
   momentDays: 28,

@@ -1,7 +1,8 @@
 import type { Day } from '../calendar';
 import type { ActiveComplaint } from '../safety';
-import type { Demand, Family, Level, Muscle, Quality, TestId } from '../library';
-import type { TestState } from '../testing';
+import type { Demand, Family, Level, TestId } from '../library';
+import type { Caution, RelativeStrength, WeakMoment } from '../startline';
+import type { TestState, TierName } from '../testing';
 
 /** What the coach has an athlete work on first, and what it adds to what the sport asks (START-1, 5, 7). */
 export interface AthleteFocus {
@@ -24,14 +25,19 @@ export interface PastInjury {
   readonly guards: readonly string[];
 }
 
-/** A moment of the sport in which the athlete is weak, and what lies behind it (START-12). */
-export interface WeakMoment {
-  readonly id: string;
-  readonly name: string;
-  readonly quality: Quality;
-  /** empty = the quality alone */
-  readonly muscles: readonly Muscle[];
+/** What an athlete has done of the library. */
+export interface History {
+  /** last day each entry was done; shows what is new to the athlete */
+  readonly lastDone: Readonly<Record<string, Day>>;
+  /** sessions of an entry done clean at the top of its range with a fine next morning, and whether a rung above was taken */
+  readonly mastered: Readonly<Record<string, number>>;
+  /** last day with any session done; null = never */
+  readonly lastSession: Day | null;
+  /** recent work from before the log (START-4): not new to the athlete */
+  readonly recent: readonly string[];
 }
+
+export const NO_HISTORY: History = { lastDone: {}, mastered: {}, lastSession: null, recent: [] };
 
 /** What the rules know of one athlete on one day. Null = not known, never zero. */
 export interface AthleteFacts {
@@ -43,10 +49,17 @@ export interface AthleteFacts {
   readonly bodyMassKg: number | null;
   readonly growthCmPerMonth: number | null;
   readonly jumpSeasons: number | null;
-  /** tests still in date */
+  /** under the age at which a guardian's consent is asked for, and it is not noted (SAFE-3) */
+  readonly consentMissing: boolean;
+  readonly caution: Caution;
+  /** tiers of the start line that no test has settled */
+  readonly unknown: readonly TierName[];
+  /** tests still in date, and those that failed when last done */
   readonly tests: Readonly<Partial<Record<TestId, TestState>>>;
   /** current e1RM of reference lifts, kg */
   readonly e1rmKg: Readonly<Record<string, number>>;
+  /** squat and hinge by body mass, whichever lift tells */
+  readonly strength: RelativeStrength;
   readonly complaints: readonly ActiveComplaint[];
   readonly pastInjuries: readonly PastInjury[];
   /** named for this block; null = none, or its block is over */
@@ -56,6 +69,5 @@ export interface AthleteFacts {
   readonly focus: AthleteFocus | null;
   /** from which take-off the athlete jumps higher, beyond the error (START-6) */
   readonly jumper: 'one-foot' | 'two-foot' | null;
-  /** last day each entry was done; shows which rungs are owned and what is new to the athlete */
-  readonly lastDone: Readonly<Record<string, Day>>;
+  readonly history: History;
 }

@@ -1,3 +1,4 @@
 export * from './athlete-facts';
 export * from './is-enough';
+export * from './know-athlete';
 export * from './meets-gate';

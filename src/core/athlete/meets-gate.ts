@@ -15,8 +15,11 @@ export function meetsGate(gate: Gate, athlete: AthleteFacts, library: Library): 
   return TESTS.some((test) => /^C[1-6]$/.test(test) && test > gate.test && athlete.tests[test] === 'passed');
 }
 
-/** The highest rung of a ladder the athlete has done, counted from 1; 0 when none. */
-export function ownedRung(ladderId: string, athlete: AthleteFacts, library: Library): number {
+/** The highest rung of a ladder the athlete owns by its mastery rule, counted from 1; 0 when none. */
+export function ownedRung(ladderId: string, { history }: Pick<AthleteFacts, 'history'>, library: Library): number {
   const rungs = library.ladders.get(ladderId)?.rungs ?? [];
-  return rungs.reduce((top, rung, i) => (rung.exercises.some((id) => id in athlete.lastDone) ? i + 1 : top), 0);
+  return rungs.reduce(
+    (top, rung, i) => (rung.exercises.some((id) => (history.mastered[id] ?? 0) >= rung.sessions) ? i + 1 : top),
+    0,
+  );
 }

@@ -58,6 +58,12 @@ export const settingsSchema = z.object({
     missedCut: z.number(),
     repsAboveTop: z.number(),
     layoff: z.array(z.object({ overDays: z.number(), change: z.enum(['set', 'minimum', 'rung']) })),
+    /** SAFE-10: how far from an event its first times lie, and what each week from the first allows */
+    eccentric: z.object({
+      daysBefore: z.number(),
+      firstTimes: z.number(),
+      ramp: z.array(z.object({ sets: z.number(), amount: z.number() })),
+    }),
   }),
   week: z.object({
     quietDaysBefore: z.number(),
@@ -66,6 +72,10 @@ export const settingsSchema = z.object({
     heavyIntensity: z.number(),
     heavyRir: z.number(),
     newAfterDays: z.number(),
+    /** how a new lift enters near an event where no day is clear (WEEK-6), and how far ahead one is looked for */
+    entrySets: z.number(),
+    entryRir: z.number(),
+    clearWithinDays: z.number(),
     primerContacts: z.number(),
     sorenessDaysBefore: z.number(),
     tagReachDays: z.number(),
@@ -97,6 +107,15 @@ export const settingsSchema = z.object({
     }),
   }),
   choice: z.object({
+    /** part of a rest that counts where a partner's work fills it */
+    pairedRest: z.number(),
+    /** points a jumper's own take-off weighs more, and strength less where a lift is strong enough (START-6, DOSE-6) */
+    jumperPoints: z.number(),
+    enoughPoints: z.number(),
+    /** an entry helps a demand, mends it, works a muscle from here on */
+    helpsFrom: z.number(),
+    mendsFrom: z.number(),
+    worksFrom: z.number(),
     mainSquat: z.number().int(),
     coverageAt: z.array(z.number().int()),
     coverageSlope: z.array(z.number().int()),

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { DOSE_UNITS, FAMILIES, LEVELS, MUSCLES, PHASES, QUALITIES, TESTS, TIERS } from '../library/words';
 import { settingsSchema } from './settings-schema';
+import { focusSchema, injurySchema, momentSchema, startSchema, testSchema } from './start-schema';
 
 const span = z.tuple([z.number(), z.number()]);
 
@@ -44,12 +45,15 @@ export const doseRowSchema = z.object({
   fast: z.boolean(),
   rest: z.union([span, z.literal('school'), z.literal('work')]),
   tempo: z.string().nullable(),
-  gentler: rowId.nullable(),
+  /** the next gentler row; `phase` = the gentle row of the phase (PHASE-3) */
+  gentler: z.union([rowId, z.literal('phase')]).nullable(),
   /** what a lift that is strong enough takes instead (DOSE-6) */
   maintained: rowId.nullable(),
   atLeast: z.enum(LEVELS).nullable(),
   /** whether the response to it moves its dose: prep and mobility stay as they are */
   progresses: z.boolean(),
+  /** its phase's gentle row takes its place where START-2 asks for caution */
+  cautious: z.boolean(),
   hard: z.boolean(),
 });
 export type DoseRow = z.infer<typeof doseRowSchema>;
@@ -62,6 +66,8 @@ export const phaseRowSchema = z.object({
   weeklySets: z.object({ knee: span, hip: span, calfFoot: span, trunk: span }).nullable(),
   sessions: span.nullable(),
   jumpFactor: z.number().positive(),
+  /** what an athlete barred from a strength row of this phase takes in the end (PHASE-3) */
+  gentleRow: rowId,
 });
 
 export const jumpLevelSchema = z.object({
@@ -80,6 +86,10 @@ export const barSchema = z.object({
   flags: z.array(z.string()),
   flagRows: z.array(z.object({ flag: z.string(), rows: z.array(rowId) })),
   loadedTrunk: z.boolean(),
+  /** knee-dominant work is done slowly or not at all */
+  kneeDominantSlow: z.boolean(),
+  /** nothing on the knees */
+  kneeling: z.boolean(),
   everything: z.boolean(),
 });
 export type Bar = z.infer<typeof barSchema>;
@@ -131,5 +141,10 @@ export const methodTablesSchema = z.object({
   places: z.record(z.string(), placeSchema),
   templates: z.record(z.string(), templateSchema),
   settings: settingsSchema,
+  start: startSchema,
+  tests: z.record(z.string(), testSchema),
+  focuses: z.record(z.string(), focusSchema),
+  moments: z.array(momentSchema).readonly(),
+  injuries: z.record(z.string(), injurySchema),
 });
 export type MethodTables = z.infer<typeof methodTablesSchema>;

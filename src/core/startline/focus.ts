@@ -42,7 +42,10 @@ export interface SetFocus {
 }
 
 /** Under a focus on range or control the tiers above run at maintenance: the bottom of each range (START-1). */
-export const holdsBack = (focus: SetFocus | null, specs: FocusSpecs): boolean => {
-  const tier = focus && specs[focus.id].tier;
+export const holdsBack = (
+  focus: SetFocus | null,
+  specs: Readonly<Record<string, Pick<FocusSpec, 'tier'>>>,
+): boolean => {
+  const tier = focus && specs[focus.id]?.tier;
   return tier === 'range' || tier === 'control';
 };

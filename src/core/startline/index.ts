@@ -1,5 +1,6 @@
 export * from './aims';
 export * from './background';
+export * from './caution';
 export * from './ceiling';
 export * from './focus';
 export * from './settings';

@@ -45,7 +45,8 @@ export function readLever(input: LeverInput, { eur: eurRule, rsi: rsiRule, stron
   const eur = cmjM !== null && sjM !== null && sjM > 0 ? cmjM / sjM : null;
   const eurGap = eur === null ? null : (eurRule.low - eur) / (sampleSd(squad.eur) || eurRule.usualSd);
   const rsiGap = gapBelowLine(cmjM, rsi, squad.rsi, rsiRule.athletes);
-  const eurLow = eurGap !== null && eurGap > 0 ? eurGap : null;
+  // 0.42 over 0.40 is 1.05, whatever its last bit says
+  const eurLow = eurGap !== null && eurGap > 1e-9 ? eurGap : null;
   const rsiLow = rsiGap !== null && rsiGap > 1 ? rsiGap : null;
   const leftOut = [
     ...(eurGap === null ? (['eur'] as const) : []),

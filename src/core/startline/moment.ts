@@ -1,5 +1,14 @@
 import { daysBetween, type Day } from '../calendar';
-import type { WeakMoment } from '../athlete';
+import type { Muscle, Quality } from '../library';
+
+/** A moment of the sport in which an athlete is weak, and what lies behind it (START-12). */
+export interface WeakMoment {
+  readonly id: string;
+  readonly name: string;
+  readonly quality: Quality;
+  /** empty = the quality alone */
+  readonly muscles: readonly Muscle[];
+}
 
 /** A weak moment as it is kept: which, since when, and who named it (START-12). */
 export interface SetMoment {

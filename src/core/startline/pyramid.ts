@@ -16,6 +16,8 @@ export interface TierReading {
 export interface RelativeStrength {
   readonly squat: number | null;
   readonly hinge: number | null;
+  /** the same from sets past their time: they fail a tier, and pass none (START-2) */
+  readonly stale: { readonly squat: number | null; readonly hinge: number | null };
 }
 
 export function relativeStrength(
@@ -23,15 +25,19 @@ export function relativeStrength(
   bodyMassKg: number | null,
   { ratios }: StartSettings,
 ): RelativeStrength {
-  const best = (lifts: Readonly<Record<string, number>>): number | null => {
+  const best = (lifts: Readonly<Record<string, number>>, stale: boolean): number | null => {
     const estimates = Object.entries(lifts).flatMap(([id, ratio]) => {
       const outcome = outcomes.get(id);
-      const value = outcome && !outcome.stale ? outcome.sides.both?.value : undefined;
+      const value = outcome?.stale === stale ? outcome.sides.both?.value : undefined;
       return value === undefined ? [] : [value / ratio];
     });
     return estimates.length > 0 && bodyMassKg ? Math.max(...estimates) / bodyMassKg : null;
   };
-  return { squat: best(ratios.squat), hinge: best(ratios.hinge) };
+  return {
+    squat: best(ratios.squat, false),
+    hinge: best(ratios.hinge, false),
+    stale: { squat: best(ratios.squat, true), hinge: best(ratios.hinge, true) },
+  };
 }
 
 export interface StrengthTarget {
@@ -63,7 +69,9 @@ export function readPyramid(input: PyramidInput, settings: StartSettings): TierR
     const state = (id: string): TierState => {
       if (id === 'squat' || id === 'hinge') {
         const value = strength[id];
-        return value === null ? 'unknown' : value >= target[id] ? 'passed' : 'failed';
+        const before = strength.stale[id];
+        if (value === null) return before !== null && before < target[id] - 1e-9 ? 'failed' : 'unknown';
+        return value >= target[id] - 1e-9 ? 'passed' : 'failed';
       }
       return tierState(id, outcomes, tier === 'control' ? tests.control : null);
     };

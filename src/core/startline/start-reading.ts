@@ -4,6 +4,7 @@ import { bestOf, type Noise, type TestRecord, type TestSpec, type TestSpecs, typ
 import { targetFor, type SquadTargets } from './aims';
 import type { Audit } from './audit';
 import { FOCUS_CHANGES, type ChangeCode } from './card-changes';
+import { cautionOf, needsHipFlexor } from './caution';
 import type { FocusId } from './focus';
 import { jumperOf, type Jumper } from './jumper';
 import { controlRung } from './control-rung';
@@ -59,11 +60,11 @@ export function readStartLine(input: StartInput, specs: TestSpecs, settings: Sta
   const outcomes = outcomesOf(input.records, specs, today);
   const target = targetFor(input, input.targets, settings);
   const strength = relativeStrength(outcomes, input.bodyMassKg, settings);
-  const hipComplaint = complaints.some(({ place }) => HIP_PLACES.includes(place));
-  const squat = outcomes.get('R2')?.state;
   const heels = outcomes.get('R3');
-  const hipLimited = squat === 'failed' && heels?.stale === false && heels.sides.both?.value === 0;
-  const tiers = readPyramid({ outcomes, strength, target, cuts, needsHipFlexor: hipLimited || hipComplaint }, settings);
+  const tiers = readPyramid(
+    { outcomes, strength, target, cuts, needsHipFlexor: needsHipFlexor(outcomes, complaints) },
+    settings,
+  );
   const limiting = tiers.find(({ state }) => state === 'failed')?.tier ?? null;
   const failed = (tier: TierName): readonly string[] => tiers.find((one) => one.tier === tier)?.failed ?? [];
   const rangeShort = shortRange(failed('range'), heels?.stale === false ? (heels.sides.both?.value ?? null) : null);
@@ -93,7 +94,6 @@ export function readStartLine(input: StartInput, specs: TestSpecs, settings: Sta
   const barred = (spec: TestSpec): boolean =>
     (spec.fromYears !== null && input.ageYears !== null && input.ageYears < spec.fromYears) ||
     (complaints.some(({ place }) => LEG_PLACES.includes(place)) && HARD_ON_LEGS.includes(spec.id));
-  const unknown = (tier: TierName): boolean => tiers.some((one) => one.tier === tier && one.state === 'unknown');
   return {
     outcomes,
     tiers,
@@ -109,10 +109,8 @@ export function readStartLine(input: StartInput, specs: TestSpecs, settings: Sta
     next: nextTests(tiers, outcomes, specs, settings, barred),
     changes: [
       ...(complaints.length > 0 ? (['complaint_limits'] as const) : []),
-      ...(unknown('range') || unknown('control') || unknown('skill')
-        ? (['bottom_of_ranges', 'medium_tier_at_most'] as const)
-        : []),
-      ...(unknown('force') ? (['loads_by_reserve'] as const) : []),
+      ...(cautionOf(tiers) === 'gentle' ? (['bottom_of_ranges', 'medium_tier_at_most'] as const) : []),
+      ...(tiers.some(({ tier, state }) => tier === 'force' && state === 'unknown') ? (['loads_by_reserve'] as const) : []),
       ...(focus ? FOCUS_CHANGES[focus] : []),
       ...(jumper && jumper.kind !== 'even'
         ? ([jumper.kind === 'one-foot' ? 'one_foot_jumps' : 'two_foot_jumps'] as const)
@@ -122,7 +120,6 @@ export function readStartLine(input: StartInput, specs: TestSpecs, settings: Sta
 }
 
 const LEG_PLACES = ['foot', 'calf', 'shin', 'knee', 'front-thigh', 'back-thigh', 'groin', 'hip'];
-const HIP_PLACES = ['front-thigh', 'groin', 'hip'];
 /** All-out jumps, hops and runs: not while a leg complains. */
 const HARD_ON_LEGS = [
   'cmj',

@@ -3,7 +3,6 @@ export * from './one-rep-max';
 export * from './one-rep-max-summary';
 export * from './percent-for';
 export * from './jump-height';
-export * from './known-tiers';
 export * from './reactive-strength';
 export * from './ratios';
 export * from './jump-profile';

@@ -2,7 +2,9 @@ import { addDays, type Day } from '../calendar';
 import { mean } from '../statistics';
 import { numbersOf } from './check-value';
 import { JOINTS, type PassRule, type RecordSide, type TestRecord, type TestSpec } from './test-spec';
-import type { TestState } from './known-tiers';
+
+/** A test that says something: passed, or failed. */
+export type TestState = 'passed' | 'failed';
 
 /** One side of a test, its trials taken together. */
 export interface SideValue {
@@ -36,7 +38,9 @@ export function outcomeOf(spec: TestSpec, records: readonly TestRecord[], today:
   for (const side of ['left', 'right', 'both'] as const) {
     const own = counted.filter((record) => record.side === side);
     const day = own.reduce<Day>((last, record) => (record.day > last ? record.day : last), '');
-    const latest = own.filter((record) => record.day === day);
+    // of a lift the best valid set of its time counts, of everything else the last day
+    const since = spec.kind === 'lift' ? addDays(today, -spec.holdsDays) : day;
+    const latest = own.filter((record) => record.day === day || record.day >= since);
     if (latest.length > 0) sides[side] = sideValue(spec, latest, day);
   }
   const parts = newestWay(sides);
