@@ -2,7 +2,7 @@ import type { Dose } from '../dose';
 import type { Library } from '../library';
 import type { MethodTables } from '../method';
 import type { Change } from './change';
-import type { ProgressCase } from './progress-case';
+import type { JudgedCase } from './progress-case';
 import { doseRange, entryOnRung, type DoseRange } from './range';
 
 /**
@@ -11,30 +11,32 @@ import { doseRange, entryOnRung, type DoseRange } from './range';
  * @returns null when nothing is left to cut
  */
 export function cutForTightness(
-  { exercise, exposures, row }: ProgressCase,
+  { exercise, track, row, last, owned }: JudgedCase,
   range: DoseRange,
   library: Library,
   method: MethodTables,
 ): Change | null {
-  const [last, before] = exposures;
-  const from = { exerciseId: exercise.id, dose: last.dose };
+  const [, before] = track.exposures;
+  const from = { exerciseId: exercise.id, dose: owned };
   const saw = {
     answer: 'tight',
     place: last.response?.place ?? null,
     day: last.day,
-    sets: last.dose.sets,
-    amount: last.dose.amount,
+    sets: owned.sets,
+    amount: owned.amount,
   };
   const twice = before?.response?.answer === 'tight';
   const lower = twice ? entryOnRung(exercise, -1, library) : null;
   const lowerRange = lower && doseRange(lower, method.doses[row], library);
   if (lower && lowerRange) {
     const dose: Dose = {
-      ...last.dose,
+      ...owned,
       sets: Math.max(1, lowerRange.sets[1] - 1),
       amount: lowerRange.amount[1],
       unit: lower.doseUnit,
       per: lower.per,
+      loadKg: null,
+      percent: null,
     };
     return {
       kind: 'rung-down',
@@ -44,22 +46,16 @@ export function cutForTightness(
       saw: { ...saw, twice: true },
     };
   }
-  if (last.dose.sets > range.sets[0])
+  if (owned.sets > range.sets[0])
     return {
       kind: 'set-down',
       from,
-      to: { ...from, dose: { ...last.dose, sets: last.dose.sets - 1 } },
+      to: { ...from, dose: { ...owned, sets: owned.sets - 1 } },
       rules: ['PROG-4'],
       saw,
     };
-  const third = Math.floor(last.dose.amount * method.settings.progress.cutShare);
-  const amount = Math.max(1, last.dose.amount - Math.max(1, third));
-  if (amount === last.dose.amount) return null;
-  return {
-    kind: 'amount-down',
-    from,
-    to: { ...from, dose: { ...last.dose, amount } },
-    rules: ['PROG-4', 'DOSE-1'],
-    saw,
-  };
+  const third = Math.floor(owned.amount * method.settings.progress.cutShare);
+  const amount = Math.max(1, owned.amount - Math.max(1, third));
+  if (amount === owned.amount) return null;
+  return { kind: 'amount-down', from, to: { ...from, dose: { ...owned, amount } }, rules: ['PROG-4', 'DOSE-1'], saw };
 }

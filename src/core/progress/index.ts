@@ -1,6 +1,7 @@
-export * from './exposure';
-export * from './range';
 export * from './change';
-export * from './progress-case';
+export * from './history';
 export * from './next-dose';
-export * from './after-layoff';
+export * from './progress-case';
+export * from './range';
+export * from './settle';
+export { asksForTest } from './raise-by-response';

@@ -2,38 +2,52 @@ import { daysBetween } from '../calendar';
 import type { Exercise, Library } from '../library';
 import type { MethodTables } from '../method';
 import { actsOn } from '../safety';
-import { afterLayoff } from './after-layoff';
+import { earns } from '../track';
+import type { Change } from './change';
 import { cutForTightness } from './cut-for-tightness';
-import { isClean } from './exposure';
-import { doseRange } from './range';
+import { giveBack } from './give-back';
+import type { JudgedCase, ProgressCase } from './progress-case';
 import { raiseByResponse } from './raise-by-response';
 import { raiseLift } from './raise-lift';
-import type { Change } from './change';
-import type { ProgressCase } from './progress-case';
+import { doseRange } from './range';
 
 /**
- * The change a line calls for after its last exposure, or null to repeat it (PROG-0 to PROG-7 and PROG-9).
- * The most cautious rule wins: pain is SAFE-2's and is not proposed here; then layoff, tightness, silence, and only
- * then a rise. Loaded lifts rise by double progression, everything else by response and rungs; tightness where a lift
- * works blocks its rise.
+ * The change a line waits for after its last exposure, or null to repeat it (PROG-0 to PROG-7 and PROG-9): a reading of
+ * track and facts, never stored. The most cautious rule wins: pain is SAFE-2's; then tightness, silence, and only then a
+ * rise. What was judged since (accepted, held, settled by a rule) asks no second time.
  */
 export function nextDose(of: ProgressCase, library: Library, method: MethodTables): Change | null {
-  const { exercise, exposures, today } = of;
-  const [last] = exposures;
-  const range = doseRange(exercise, method.doses[of.row], library);
-  if (!range || !method.doses[of.row].progresses) return null;
-  const away = Math.max(daysBetween(of.lastSession, today), daysBetween(last.day, today));
-  const layoff = afterLayoff({ ...of, dose: last.dose }, away, range, library, method);
-  if (layoff) return layoff;
+  const judged = judgedCase(of, method);
+  const range = doseRange(of.exercise, method.doses[of.row], library);
+  if (!judged || !range || !method.doses[of.row].progresses) return null;
+  const { last, exercise, track } = judged;
   const { response } = last;
   if (response === null || response.answer === 'pain') return null;
   const acts = acting(exercise, response.place, method);
-  const loaded = last.dose.loadKg !== null;
-  if (response.answer === 'tight') return acts && !loaded ? cutForTightness(of, range, library, method) : null;
-  if (loaded) return raiseLift(of, range, method);
+  const loaded = judged.owned.loadKg !== null;
+  if (response.answer === 'tight') return acts && !loaded ? cutForTightness(judged, range, library, method) : null;
+  if (!mayRise(judged, method)) return null;
+  if (track.owned?.by === 'layoff' || track.before) return response.answer === 'fine' ? giveBack(judged, range) : null;
+  if (loaded) return raiseLift(judged, range, method);
   if (response.answer === 'usual' && !acts) return null;
-  return isClean(last) ? raiseByResponse(of, range, library, method) : null;
+  return earns(last) ? raiseByResponse(judged, range, library, method) : null;
 }
+
+function judgedCase(of: ProgressCase, { settings }: MethodTables): JudgedCase | null {
+  const { track, today } = of;
+  const [last] = track.exposures;
+  if (!last || !track.owned || track.movedTo !== null) return null;
+  if (track.owned.by !== 'done' && track.owned.by !== 'layoff') return null;
+  if (track.heldThrough !== null && track.heldThrough > last.day) return null;
+  // after a layoff the day view eases; what was asked before it is over
+  const [short] = settings.progress.layoff;
+  if (short && daysBetween(last.day, today) > short.overDays) return null;
+  return { ...of, last, owned: track.owned.dose };
+}
+
+/** Nothing rises where the start line asks for the gentle end, nor on a place that complains (START-2, SAFE-8). */
+const mayRise = ({ athlete, exercise }: JudgedCase, method: MethodTables): boolean =>
+  athlete.caution !== 'gentle' && !athlete.complaints.some(({ place }) => actsOn(exercise, place, method));
 
 /** A named place acts on work there; no place acts on jumps and eccentric work, and on everything when all is well (PROG-0). */
 function acting(exercise: Exercise, place: string | null, method: MethodTables): boolean {

@@ -3,17 +3,23 @@ import type { Day } from '../calendar';
 import type { LoadingKit } from '../dose';
 import type { Exercise } from '../library';
 import type { DoseRowId } from '../method';
-import type { Exposure } from './exposure';
+import type { Exposure, Track } from '../track';
 
-/** What the progress rules look at for one line of one athlete. */
+/** What the progress rules look at for one exercise of one athlete in one dose row. */
 export interface ProgressCase {
   readonly exercise: Exercise;
   readonly row: DoseRowId;
   readonly athlete: AthleteFacts;
-  /** newest first, at least one */
-  readonly exposures: readonly [Exposure, ...Exposure[]];
-  /** last day of any session done */
-  readonly lastSession: Day;
+  readonly track: Track;
+  /** the athlete's other tracks in this row: a rung left before remembers why */
+  readonly trackOf: (exerciseId: string) => Track | null;
   readonly today: Day;
   readonly kit: LoadingKit;
+}
+
+/** A case with its newest exposure and the dose it moves from, worked out once. */
+export interface JudgedCase extends ProgressCase {
+  readonly last: Exposure;
+  /** what the athlete owns; the day's easing is not in it */
+  readonly owned: Exposure['dose'];
 }

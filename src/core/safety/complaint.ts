@@ -1,16 +1,35 @@
 import type { Day } from '../calendar';
-import type { Side } from '../library';
+import type { Side, Tier } from '../library';
 
 export type ComplaintColumn = 'mild' | 'three' | 'stop';
 
-/** A clinician's dated note: it lifts a complaint down to `lifts` (null = everything) and only until it expires. */
+/** The columns of SAFE-8 from mild to stop. */
+export const ACTIVE_COLUMNS: readonly ComplaintColumn[] = ['mild', 'three', 'stop'];
+
+/** What a clinician's note leaves out although it lifts the column. Null = no limit of that kind. */
+export interface ClearanceScope {
+  readonly maxTier: Tier | 'none' | null;
+  /** share of e1RM, 0–1, for work that falls on the place */
+  readonly maxIntensity: number | null;
+  /** the clinician's own words; they lift nothing by themselves */
+  readonly note: string;
+}
+
+/**
+ * A clinician's dated note: it lifts a complaint down to `lifts` (null = everything), until it expires, and only what was
+ * known when it was given.
+ */
 export interface Clearance {
   readonly role: string;
   readonly from: Day;
   readonly expires: Day;
   readonly lifts: 'three' | 'mild' | null;
-  /** places, tiers and loads it names, in the clinician's words */
-  readonly scope?: string;
+  readonly scope: ClearanceScope;
+  /** score and signs it was given for */
+  readonly score: number;
+  readonly signs: readonly string[];
+  /** day of the later answer that was worse or brought a new sign; null while it stands */
+  readonly endedOn: Day | null;
 }
 
 /** A complaint as it stands. `calmAnswers` counts the athlete's own answers of 0–2 in a row since the last higher one. */
@@ -24,27 +43,52 @@ export interface Complaint {
   readonly clearance: Clearance | null;
 }
 
-/** A complaint that bars something today. */
+/** A complaint that bars something today. `cleared` = only what the clearance's scope leaves out. */
 export interface ActiveComplaint {
   readonly place: string;
   readonly side: Side | null;
   readonly score: number;
-  readonly column: ComplaintColumn;
+  readonly column: ComplaintColumn | 'cleared';
+  /** limits of its clearance, where it has any */
+  readonly maxTier?: Tier | 'none' | null;
+  readonly maxIntensity?: number | null;
 }
 
 /** Signs that stop as a high score does, whatever the score (SAFE-2). */
 export const SIGNS = ['swelling', 'locking', 'giving way', 'night pain', 'numbness', 'up next morning'] as const;
 
+const rank = (column: ComplaintColumn | null): number => (column === null ? -1 : ACTIVE_COLUMNS.indexOf(column));
+
+/** The column a score and its signs stand in, without any clearance. */
+export function ownColumn({ score, signs }: Pick<Complaint, 'score' | 'signs'>): ComplaintColumn | null {
+  if (score >= 4 || signs.length > 0) return 'stop';
+  if (score === 3) return 'three';
+  return score >= 1 ? 'mild' : null;
+}
+
+const inForce = ({ clearance }: Complaint, today: Day): Clearance | null =>
+  clearance && clearance.endedOn === null && clearance.from <= today && today <= clearance.expires ? clearance : null;
+
 /**
- * The column of SAFE-8 a complaint stands in on a day, or null when nothing is barred.
- * A clearance holds through its expiry day, after which the column it lifted holds again.
+ * The column of SAFE-8 a complaint stands in on a day, or null when nothing is barred. A clearance holds through its
+ * expiry day and never makes anything stricter; one that a worse answer ended leaves everything stopped until a new one.
  */
 export function complaintColumn(complaint: Complaint, today: Day): ComplaintColumn | null {
+  const own = ownColumn(complaint);
   const { clearance } = complaint;
-  if (clearance && clearance.from <= today && today <= clearance.expires) return clearance.lifts;
-  if (complaint.score >= 4 || complaint.signs.length > 0) return 'stop';
-  if (complaint.score === 3) return 'three';
-  return complaint.score >= 1 ? 'mild' : null;
+  if (clearance && clearance.endedOn !== null && clearance.endedOn <= today) return 'stop';
+  const given = inForce(complaint, today);
+  return given && rank(given.lifts) < rank(own) ? given.lifts : own;
+}
+
+/** What a complaint bars on a day, or null when nothing. */
+export function activeComplaint(complaint: Complaint, today: Day): ActiveComplaint | null {
+  const column = complaintColumn(complaint, today);
+  const scope = inForce(complaint, today)?.scope ?? null;
+  const limits = { maxTier: scope?.maxTier ?? null, maxIntensity: scope?.maxIntensity ?? null };
+  if (column === null && limits.maxTier === null && limits.maxIntensity === null) return null;
+  const { place, side, score } = complaint;
+  return { place, side, score, column: column ?? 'cleared', ...limits };
 }
 
 /**
@@ -61,5 +105,5 @@ export function answerComplaint(complaint: Complaint, score: number): Complaint 
     const calmAnswers = complaint.calmAnswers + 1;
     return calmAnswers >= 2 ? { ...complaint, score, calmAnswers: 0 } : { ...complaint, calmAnswers };
   }
-  return score === 0 ? { ...complaint, score: 0 } : { ...complaint, score: Math.max(score, complaint.score) };
+  return score === 0 ? { ...complaint, score: 0 } : complaint;
 }

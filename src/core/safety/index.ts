@@ -1,4 +1,5 @@
 export * from './complaint';
+export * from './fold-complaints';
 export * from './bars';
 export * from './place-share';
 export * from './gentle-places';

@@ -3,6 +3,8 @@ import type { MethodSettings } from '../method';
 
 /** What a day allows by its match-day tags (WEEK-2, WEEK-4). */
 export interface DayLimits {
+  /** the event's own day */
+  readonly on: boolean;
   /** no heavy lower-body work, no high or shock tier */
   readonly quiet: boolean;
   /** the day before an event, and the event's own: a primer at most */
@@ -24,10 +26,11 @@ export function dayLimits(tags: readonly MatchTag[], settings: MethodSettings): 
   const ahead = tags.filter((tag) => tag.place === 'before');
   const behind = tags.filter((tag) => tag.place === 'after');
   return {
+    on,
     quiet: on || ahead.some((tag) => tag.friendly || tag.days <= quietDaysBefore),
     primerOnly: on || ahead.some((tag) => tag.days === 1),
     recovery: behind.some((tag) => tag.days <= recoveryDaysAfter),
-    daysBefore: on ? 0 : (ahead.find((tag) => !tag.friendly)?.days ?? null),
+    daysBefore: on ? 0 : (ahead[0]?.days ?? null),
     daysAfter: behind[0]?.days ?? null,
   };
 }

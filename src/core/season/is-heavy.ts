@@ -26,6 +26,9 @@ export interface DosedEntry {
  */
 export const isHeavy = (entry: DosedEntry, method: MethodTables): boolean => heavyFamilies([entry], method).length > 0;
 
+/** Single-leg work is one family here, whichever way it leans. */
+const heavyFamilyOf = (family: Family): Family => (family === 'single-leg-hip' ? 'single-leg-knee' : family);
+
 /**
  * Lower-body families that are heavy in a session (WEEK-2).
  * @returns families in the order met, each once
@@ -35,7 +38,7 @@ export function heavyFamilies(entries: readonly DosedEntry[], method: MethodTabl
   const near = new Map<Family, number>();
   const heavy = new Set<Family>();
   for (const { exercise, row, dose } of entries) {
-    const { family } = exercise;
+    const family = heavyFamilyOf(exercise.family);
     if (!LOWER_BODY.includes(family) || exercise.plyo) continue;
     const sets = hardSets(dose, exercise, method.doses[row], method);
     if (row === 'D-MICRO') continue;
