@@ -1,84 +1,78 @@
-import { dayLimits, type DayLimits } from '../season';
-import { doseLevelFor, type DoseLevel } from '../dose';
-import { isLevelAtLeast, LEVELS, type Exercise, type Level, type Library, type Sport } from '../library';
-import { matchTags, weekdayOf, type MatchTag } from '../calendar';
-
-import { schoolLibrary, type DoseRowId, type MethodTables } from '../method';
-import { knownTiers } from '../testing';
 import type { AthleteFacts } from '../athlete';
-import { bonusesOf, type Bonus } from './bonuses';
+import { weekdayOf } from '../calendar';
+import { makeDayContext, rowCaseOf, trainsGently, type DayContext, type RowCase } from '../day';
+import { doseLevelFor, type Dose, type DoseLevel } from '../dose';
+import { LEVELS, type Exercise, type Level, type Library, type Sport } from '../library';
+import type { DoseRowId, MethodTables } from '../method';
 import type { Brief } from './brief';
-import { emphasise } from './emphasise';
+import { bonusesOf, type Bonus } from './compile/bonuses';
+import { emphasise } from './compile/emphasise';
 
 /** A brief with what follows from it, worked out once and passed down. */
-export interface Context {
+export interface Context extends DayContext {
   readonly brief: Brief;
-  readonly library: Library;
-  readonly method: MethodTables;
   readonly sport: Sport;
   readonly bonuses: readonly Bonus[];
-  readonly tags: readonly MatchTag[];
-  readonly limits: DayLimits;
   /** the squad's common levels: the lower median, so that half can always do what is written */
-  readonly liftLevel: Level;
   readonly jumpLevel: Level;
+  readonly rows: RowCase;
   readonly doseLevel: DoseLevel;
+  /** force unknown for most: the fewest sets (START-2) */
+  readonly fewestSets: boolean;
   /** the library in id order, so that the same brief gives the same card */
   readonly exercises: readonly Exercise[];
   /** movement patterns by index */
   readonly patterns: ReadonlyMap<string, number>;
   /** shares of the squad barred, by entry and dose, as they are worked out */
   readonly barredShares: Map<string, number>;
+  /** the squad's doses, as they are worked out */
+  readonly squadDoses: Map<string, Dose | null>;
 }
 
 /**
  * @throws {RangeError} the brief's sport is not in the library.
  */
 export function makeContext(asked: Brief, builtIn: Library, method: MethodTables): Context {
-  const library = schoolLibrary(builtIn, asked.schools, method);
-  // a card of another phase is no starting point for this one
+  // what ran in another phase is no starting point for this one
   const brief: Brief =
-    asked.previous && asked.previous.phase !== asked.phase ? { ...asked, previous: null, weekOfBlock: 1 } : asked;
-  const asIs = library.sports.get(brief.sportId);
+    asked.running.phase === asked.phase
+      ? asked
+      : { ...asked, running: { ...asked.running, phase: asked.phase, entries: {} }, weekOfBlock: 1 };
+  const day = makeDayContext(brief, builtIn, method);
+  const asIs = day.library.sports.get(brief.sportId);
   if (!asIs) throw new RangeError(`makeContext: sportId must be in the library, got ${brief.sportId}`);
-  const sport = emphasise(asIs, brief.athletes);
-  const tags = matchTags(brief.day, brief.events, method.settings.week.tagReachDays);
-  const liftLevel = medianLevel(brief.athletes.map((a) => a.liftLevel));
+  const { athletes } = brief;
+  const liftLevel = medianLevel(athletes.map((a) => a.liftLevel));
   const most = (is: (one: AthleteFacts) => boolean): boolean =>
-    brief.athletes.filter(is).length * 2 >= Math.max(1, brief.athletes.length);
+    athletes.length > 0 && athletes.filter(is).length * 2 > athletes.length;
+  const gently = most((one) => one.caution === 'gentle');
   return {
+    ...day,
     brief,
-    library,
-    method,
-    sport,
-    bonuses: bonusesOf(brief.athletes, method.settings),
-    tags,
-    limits: dayLimits(tags, method.settings),
-    liftLevel,
-    jumpLevel: most(isKnown) ? medianLevel(brief.athletes.map((a) => a.jumpLevel)) : 'foundation',
+    sport: emphasise(asIs, athletes, method.settings.choice),
+    bonuses: bonusesOf(athletes, method.settings),
+    jumpLevel: gently ? 'foundation' : medianLevel(athletes.map((a) => a.jumpLevel)),
+    rows: { liftLevel, gently, young: most((one) => rowCaseOf(one, method).young) },
     doseLevel: doseLevelFor(
       liftLevel,
-      most(trainsInFull),
+      !most(trainsGently),
       brief.weekOfBlock,
       brief.schools.loading,
       weekdayOf(brief.day),
     ),
-    exercises: [...library.exercises.values()].sort((a, b) => (a.id < b.id ? -1 : 1)),
-    patterns: new Map(
-      [...new Set([...library.exercises.values()].map(({ pattern }) => pattern))].map((pattern, i) => [pattern, i]),
-    ),
+    fewestSets: most((one) => one.caution !== 'none'),
+    exercises: inOrder(day.library),
+    patterns: patternsOf(day.library),
     barredShares: new Map(),
+    squadDoses: new Map(),
   };
 }
 
-/** START-2: while range, control or skill is unknown an athlete trains at the bottom of each range. */
-export function isKnown(athlete: AthleteFacts): boolean {
-  const tiers = knownTiers(athlete.tests);
-  return tiers.range && tiers.control && tiers.skill;
-}
+const inOrder = (library: Library): Exercise[] =>
+  [...library.exercises.values()].sort((a, b) => (a.id < b.id ? -1 : 1));
 
-/** Neither unknown nor held back: a focus on range or control keeps the tiers above at the bottom of their ranges (START-1). */
-export const trainsInFull = (athlete: AthleteFacts): boolean => isKnown(athlete) && !athlete.focus?.holdsBack;
+const patternsOf = (library: Library): Map<string, number> =>
+  new Map([...new Set([...library.exercises.values()].map(({ pattern }) => pattern))].map((pattern, i) => [pattern, i]));
 
 function medianLevel(levels: readonly Level[]): Level {
   const sorted = levels.map((level) => LEVELS.indexOf(level)).sort((a, b) => a - b);
@@ -86,15 +80,29 @@ function medianLevel(levels: readonly Level[]): Level {
 }
 
 /**
- * The row a level may use: barred from a row, it takes the next gentler one (PHASE-3).
- * In the season the gentler row of maximal strength is the maintenance row.
+ * The squad's dose of an entry in a row: what at least half of the squad own of it, else that of its last card.
+ * @returns null where nothing runs: the row's start is next
  */
-export function rowForLevel(row: DoseRowId, level: Level, method: MethodTables): DoseRowId {
-  let current = row;
-  for (let step = 0; step < 4; step++) {
-    const { atLeast, gentler } = method.doses[current];
-    if (atLeast === null || isLevelAtLeast(level, atLeast) || gentler === null) return current;
-    current = gentler;
+export function squadDose(exerciseId: string, row: DoseRowId, { brief, trackOf, squadDoses }: Context): Dose | null {
+  const key = `${exerciseId} ${row}`;
+  const known = squadDoses.get(key);
+  if (known !== undefined) return known;
+  const last = Object.hasOwn(brief.running.doses, key) ? (brief.running.doses[key] ?? null) : null;
+  const counts = new Map<string, { dose: Dose; count: number }>();
+  for (const { id } of brief.athletes) {
+    const owned = trackOf(id, exerciseId, row)?.owned?.dose;
+    if (!owned) continue;
+    const at = `${String(owned.sets)} ${String(owned.amount)}`;
+    counts.set(at, { dose: owned, count: (counts.get(at)?.count ?? 0) + 1 });
   }
-  return current;
+  const [most] = [...counts.values()].sort(
+    (a, b) => b.count - a.count || a.dose.sets - b.dose.sets || a.dose.amount - b.dose.amount,
+  );
+  const found =
+    most && most.count * 2 >= brief.athletes.length
+      ? { ...(last ?? most.dose), sets: most.dose.sets, amount: most.dose.amount }
+      : last;
+  const bare = found && { ...found, loadKg: null, percent: null };
+  squadDoses.set(key, bare);
+  return bare;
 }

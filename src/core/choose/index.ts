@@ -1,7 +1,6 @@
 export * from './brief';
-export * from './context';
-export * from './judge-option';
-export * from './solve-card';
-export * from './assess-card';
-export { hasKit } from './fits-slot';
-export type { Swap } from './find-swaps';
+export { makeContext, type Context } from './context';
+export { assessCard, type Assessment } from './assess/assess-card';
+export * from './assess/measure-card';
+export { solveCard, type SolvedCard } from './decode/solve-card';
+export type { Swap } from './explain/find-swaps';

@@ -18,14 +18,19 @@ export function chooseDose(
   rung: Rung | null,
   level: DoseLevel,
   settings: MethodTables['settings'],
-  jumpRest: Schools['jumpRest'] = 'full',
+  jumpRest: Schools['jumpRest'],
 ): Dose | null {
   const unit = row.amounts[exercise.doseUnit] ? exercise.doseUnit : null;
   const range = rung?.amount ?? (unit ? row.amounts[unit] : undefined);
   if (!range) return null;
   const sets = between(rung?.sets ?? row.sets, level);
   const loaded = row.intensity !== null && exercise.load.oneRepMax !== null;
-  const amount = loaded ? between(range, level === 'top' ? 'bottom' : 'middle') : between(range, level);
+  const amount =
+    level === 'bottom'
+      ? range[isCounted(row, exercise) ? 1 : 0]
+      : loaded
+        ? between(range, level === 'top' ? 'bottom' : 'middle')
+        : between(range, level);
   const rir =
     row.rir && exercise.doseUnit === 'reps' && !exercise.plyo
       ? between(row.rir, level === 'bottom' ? 'top' : level === 'top' ? 'bottom' : 'middle')
@@ -42,6 +47,14 @@ export function chooseDose(
     tempo: row.tempo ?? (row.fast ? 'fast' : null),
   };
 }
+
+/** Rows with % or RIR begin with the most reps and the least load, eccentric work (SAFE-10) and all others with the fewest (START-2). */
+const isCounted = (row: DoseRow, exercise: Exercise): boolean =>
+  (row.intensity !== null || row.rir !== null) &&
+  exercise.doseUnit === 'reps' &&
+  !exercise.plyo &&
+  !row.fast &&
+  row.quality !== 'eccentric';
 
 function between([low, high]: readonly [number, number], level: DoseLevel): number {
   if (level === 'bottom') return low;
@@ -78,8 +91,8 @@ export function doseLevelFor(
   level: Level,
   allKnown: boolean,
   weekOfBlock: number,
-  loading: Schools['loading'] = 'blocks',
-  dayOfWeek = 1,
+  loading: Schools['loading'],
+  dayOfWeek: number,
 ): DoseLevel {
   if (level === 'foundation' || !allKnown) return 'bottom';
   // straight-line keeps one level and adds load; daily waves change it from session to session within a week

@@ -11,6 +11,8 @@ const UNLOADED: readonly Exercise['load']['kind'][] = ['bodyweight', 'band', 'ba
 export interface KnownStrength {
   readonly e1rmKg: number | null;
   readonly ageYears: number | null;
+  /** share of e1RM the day stays under, even below the row's band (WEEK-2); null = no such day */
+  readonly below: number | null;
 }
 
 /** Whether an entry at a dose is done with a load that has to be known or found. */
@@ -48,8 +50,9 @@ export function prescribeLoad(
   const share = percentFor(loading.formula, dose.amount, rir, loading.maxPrescribingReps);
   if (!share.ok) return { dose, reason: null };
   const isYouth = strength.ageYears !== null && strength.ageYears < youth.underYears;
-  const ceiling = Math.min(row.intensity[1], isYouth ? youth.maxIntensity : 1);
-  const percent = Math.min(Math.max(share.value, row.intensity[0]), ceiling);
+  const ceiling = Math.min(row.intensity[1], isYouth ? youth.maxIntensity : 1, strength.below ?? 1);
+  const floor = strength.below === null ? row.intensity[0] : 0;
+  const percent = Math.min(Math.max(share.value, floor), ceiling);
   const targetKg = percent * strength.e1rmKg * reference.ratio;
   const load = implementLoad(targetKg, exercise.load.kind, kit);
   if (!load.ok)

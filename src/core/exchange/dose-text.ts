@@ -65,13 +65,20 @@ const UNITS: readonly [RegExp, Dose['unit']][] = [
 
 /**
  * Reads a dose as a coach types it: `3x5 @ 78% 82.5kg rest 2:30`, in any order after sets × amount, with · , or spaces.
- * What is not typed stays as it was in `current`, except that a typed load drops the percentage it no longer matches.
+ * What is not typed stays as it was in `current`, except a load and % that the typed reps, reserve, load or % no longer
+ * match.
  * @param mass unit of a load typed without one
  * @returns the dose, or every issue found: `dose_unreadable`, `number_too_large`, `number_not_positive`, `part_unreadable`
  * @example parseDose('4 x 6 /side', current, 'kg')
  */
 export function parseDose(text: string, current: Dose, mass: MassUnit): Result<Dose> {
-  const clean = text.trim().toLowerCase().replaceAll(',', '.').replace(/[x*]/g, '×');
+  const clean = text
+    .trim()
+    .toLowerCase()
+    .replace(/[x*]/g, '×')
+    // a comma before a load or a share, or before a space, parts; between digits it is a decimal one
+    .replace(/,(?=\s|$)|(?<=×\s*\d+),(?=\d+(?:[.,]\d+)?\s*(?:kg|lb|%))/g, ' ')
+    .replaceAll(',', '.');
   const head = /^(-?\d+(?:\.\d+)?)\s*×\s*(-?\d+(?:\.\d+)?)\s*/.exec(clean);
   if (!head) return fail('dose_unreadable', ['dose'], { text: text.trim() });
   let rest = clean.slice(head[0].length);
@@ -87,14 +94,30 @@ export function parseDose(text: string, current: Dose, mass: MassUnit): Result<D
   const per = side ? (side[1] === 'direction' ? 'direction' : 'side') : current.per;
   if (side) rest = rest.slice(side[0].length);
   let dose: Dose = { ...current, sets: Number(head[1]), amount: Number(head[2]), unit, per };
+  const typed: Partial<Dose> = {};
   const issues: Issue[] = [];
   for (const part of splitParts(rest)) {
     const change = readPart(part, mass);
-    if (change) dose = { ...dose, ...change };
+    if (change) {
+      dose = { ...dose, ...change };
+      Object.assign(typed, change);
+    }
     else issues.push({ code: 'part_unreadable', path: ['dose'], facts: { part } });
   }
+  dose = withoutOldLoad(dose, current, typed);
   issues.push(...checkLimits(dose));
   return issues.length > 0 ? { ok: false, issues } : ok(dose);
+}
+
+/**
+ * A load belongs to the reps and reserve it was picked for: other reps, another reserve or a typed % without a load ask for
+ * it anew (DOSE-12).
+ */
+function withoutOldLoad(dose: Dose, current: Dose, typed: Partial<Dose>): Dose {
+  if (typed.loadKg !== undefined && typed.loadKg !== null) return dose;
+  if (typed.percent !== undefined) return { ...dose, loadKg: null };
+  const same = dose.amount === current.amount && dose.rir === current.rir && dose.unit === current.unit;
+  return same ? dose : { ...dose, loadKg: null, percent: null };
 }
 
 const splitParts = (rest: string): string[] =>

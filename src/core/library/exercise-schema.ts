@@ -68,6 +68,19 @@ export const exerciseSchema = z.object({
   spotter: z.enum(['none', 'pins', 'pins-or-spotters']),
   carryover: z.record(z.string(), z.number().int()),
   builds: z.array(z.enum(TESTS)),
-  flags: z.array(z.enum(['axial', 'overhead', 'frontRack', 'lengthened', 'sprint', 'allOut', 'headEye'])),
+  flags: z.array(
+    z.enum([
+      'axial',
+      'overhead',
+      'frontRack',
+      'lengthened',
+      'sprint',
+      'allOut',
+      'headEye',
+      // runs, shuttles, sleds and prep drills that strike or turn: they stop with a place's jumps (SAFE-8)
+      'strikes',
+      'kneeling',
+    ]),
+  ),
 });
 export type Exercise = z.infer<typeof exerciseSchema>;

@@ -17,6 +17,8 @@ export const ladderSchema = z.object({
         sets: z.tuple([z.number().int(), z.number().int()]).nullable(),
         amount: z.tuple([z.number(), z.number()]).nullable(),
         mastery: z.string(),
+        /** clean sessions at the top of the range, next mornings fine, that own it */
+        sessions: z.number().int().min(1),
         /** what is seen that sends an athlete back one rung */
         fault: z.string().min(3),
       }),

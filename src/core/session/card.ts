@@ -3,6 +3,12 @@ import type { Phase } from '../library';
 import type { DoseRowId } from '../method';
 import type { Reason } from '../result';
 
+/** What could stand for a line where something bars it for an athlete; it brings its own dose and load. */
+export interface Substitute {
+  readonly exerciseId: string;
+  readonly row: DoseRowId;
+}
+
 /** One line of a card: an entry in a slot of the template with the squad's dose, and why it is there. */
 export interface Line {
   /** slot of the template; unique within the card, so it also names the line */
@@ -12,28 +18,36 @@ export interface Line {
   readonly group: string | null;
   readonly exerciseId: string;
   readonly row: DoseRowId;
+  /** the squad's dose as it is written for this day */
   readonly dose: Dose;
+  /** the squad's dose without what made this day's easier (clock, slot, day), and the rules that did; null = the same */
+  readonly full: { readonly dose: Dose; readonly rules: readonly string[] } | null;
   readonly reasons: readonly Reason[];
   /** the coach put this entry or dose here: solving again keeps it */
   readonly pinned: boolean;
+  /** the coach typed the dose: it stands as typed (DOSE-12) */
+  readonly typed: boolean;
+  /** best first, six at most */
+  readonly substitutes: readonly Substitute[];
 }
 
-/** What one athlete does instead. `exerciseId` null = the line is left out for this athlete. */
-export interface Override {
+/** Substitutes a line keeps. */
+export const SUBSTITUTES_KEPT = 6;
+
+/** What a coach typed for one athlete on a line. `exerciseId` null = left out. */
+export interface TypedLine {
   readonly slot: string;
   readonly athleteId: string;
   readonly exerciseId: string | null;
   readonly row: DoseRowId;
   readonly dose: Dose;
-  readonly reasons: readonly Reason[];
-  /** the coach typed this athlete's dose: fitting again keeps it */
-  readonly typed: boolean;
 }
 
+/** The plan for a day: the squad's lines and what a person typed. What each athlete does is the day view's. */
 export interface Card {
   readonly template: string;
   readonly phase: Phase;
   readonly minutes: number;
   readonly lines: readonly Line[];
-  readonly overrides: readonly Override[];
+  readonly typed: readonly TypedLine[];
 }

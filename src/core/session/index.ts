@@ -1,2 +1,1 @@
 export * from './card';
-export * from './athlete-line';

@@ -1,16 +1,13 @@
-import { checkPercent } from '../dose';
-import { contactsOf, type JumpBudget } from '../jumps';
-import { kneeHip, kneeShare } from '../ledger';
-import { getExercise, type Library } from '../library';
-import type { MethodTables } from '../method';
-import { checkPairs, layOut, type Timeline } from '../order';
-import type { Finding } from '../result';
-import { heavyFamilies } from '../season';
-import type { Card } from '../session';
-import type { Brief } from './brief';
-import { barredAthletes } from './barred-athletes';
-import { makeContext, type Context } from './context';
-import { dayBudget } from './day-budget';
+import { dayBudget, type DayLine } from '../../day';
+import { checkPercent } from '../../dose';
+import { contactsOf, type JumpBudget } from '../../jumps';
+import { kneeHip, kneeShare } from '../../ledger';
+import { getExercise } from '../../library';
+import { checkPairs, layOut, type Timeline } from '../../order';
+import type { Finding } from '../../result';
+import type { Card } from '../../session';
+import type { Context } from '../context';
+import { checkTyped } from './check-typed';
 
 /** A card measured: its clock, contacts, balance, and everything the rules say against it. */
 export interface Assessment {
@@ -24,16 +21,13 @@ export interface Assessment {
 }
 
 /**
- * Measures a card of the coach's with the rules it was chosen by. The server runs this on what it is asked to keep.
+ * Measures a card with the rules it was chosen by. The server runs this on what it is asked to keep: what forbids is a
+ * person's word against SAFE, a gate or WEEK-2; everything else is the day view's to ease.
+ * @param view the card as its athletes do it
  * @throws {RangeError} a line's entry is not in the library.
  */
-export function assessCard(
-  card: Pick<Card, 'lines' | 'overrides'>,
-  brief: Brief,
-  library: Library,
-  method: MethodTables,
-): Assessment {
-  const context = makeContext(brief, library, method);
+export function assessCard(card: Pick<Card, 'lines' | 'typed'>, view: readonly DayLine[], context: Context): Assessment {
+  const { brief, library, method } = context;
   const entries = card.lines.map((line) => ({ ...line, exercise: getExercise(library, line.exerciseId) }));
   const timeline = layOut(entries, method.settings);
   const counted = entries.map(({ exercise, dose }) => contactsOf(exercise, dose, method.settings));
@@ -41,14 +35,6 @@ export function assessCard(
   const budget = dayBudget(context.jumpLevel, false, context);
   const own = kneeHip(entries, method);
   const minutes = timeline.totalS / 60;
-  const findings: Finding[] = [
-    ...overMinutes(minutes, brief.minutes),
-    ...overContacts(contacts, budget, context),
-    ...heavyOnQuietDay(entries, context),
-    ...entries.flatMap((entry) => withSlot(checkPercent(entry.dose, method), entry.slot)),
-    ...checkPairs(entries, method.settings),
-    ...barredAthletes(card, context),
-  ];
   return {
     timeline,
     minutes,
@@ -56,7 +42,14 @@ export function assessCard(
     budget,
     kneeShareBefore: kneeShare(brief.balance, method),
     kneeShareAfter: kneeShare({ knee: brief.balance.knee + own.knee, hip: brief.balance.hip + own.hip }, method),
-    findings,
+    findings: [
+      ...overMinutes(minutes, brief.minutes),
+      ...overContacts(contacts, budget, context),
+      ...entries.flatMap((entry) => withSlot(checkPercent(entry.dose, method), entry.slot)),
+      ...checkPairs(entries, method.settings),
+      ...checkTyped(card, view, context),
+      ...consentMissing(context),
+    ],
   };
 }
 
@@ -72,48 +65,26 @@ function overMinutes(minutes: number, asked: number): Finding[] {
     : [];
 }
 
+/** Landings over the day's limit, whoever wrote them: said with the number, never taken away by itself (DOSE-12). */
 function overContacts(
-  contacts: { raw: number; weighted: number },
-  budget: JumpBudget,
+  { raw, weighted }: { raw: number; weighted: number },
+  { limit, rawCap }: JumpBudget,
   { limits, method }: Context,
 ): Finding[] {
   const primer = method.settings.week.primerContacts;
-  if (limits.primerOnly && contacts.raw > primer)
-    return [
-      {
-        severity: 'warn',
-        code: 'over_primer_contacts',
-        rules: ['WEEK-2'],
-        facts: { raw: contacts.raw, limit: primer },
-      },
-    ];
-  if (contacts.weighted > budget.limit)
-    return [
-      {
-        severity: 'warn',
-        code: 'over_contacts',
-        rules: ['JUMP-8'],
-        facts: { weighted: contacts.weighted, limit: budget.limit },
-      },
-    ];
-  if (contacts.raw > budget.rawCap)
-    return [
-      {
-        severity: 'warn',
-        code: 'over_raw_contacts',
-        rules: ['JUMP-8'],
-        facts: { raw: contacts.raw, limit: budget.rawCap },
-      },
-    ];
+  if (limits.primerOnly && raw > primer)
+    return [{ severity: 'warn', code: 'over_primer_contacts', rules: ['WEEK-2'], facts: { raw, limit: primer } }];
+  if (weighted > limit)
+    return [{ severity: 'warn', code: 'over_contacts', rules: ['JUMP-8'], facts: { weighted, limit } }];
+  if (raw > rawCap)
+    return [{ severity: 'warn', code: 'over_raw_contacts', rules: ['JUMP-8'], facts: { raw, limit: rawCap } }];
   return [];
 }
 
-function heavyOnQuietDay(entries: Parameters<typeof heavyFamilies>[0], { limits, method }: Context): Finding[] {
-  if (!limits.quiet) return [];
-  return heavyFamilies(entries, method).map((family) => ({
-    severity: 'forbid',
-    code: 'heavy_on_quiet_day',
-    rules: ['WEEK-2'],
-    facts: { family, daysBefore: limits.daysBefore ?? 0 },
-  }));
+/** Under 18 without a guardian's consent noted: said wherever the card is made (SAFE-3). */
+function consentMissing({ brief }: Context): Finding[] {
+  const names = brief.athletes.filter((athlete) => athlete.consentMissing).map(({ name }) => name);
+  return names.length > 0
+    ? [{ severity: 'warn', code: 'consent_missing', rules: ['SAFE-3'], facts: { names } }]
+    : [];
 }

@@ -1,6 +1,7 @@
-import type { Exercise } from '../library';
-import type { Slot } from '../method';
-import type { Context } from './context';
+import { hasKit } from '../../day';
+import type { Exercise } from '../../library';
+import type { Slot } from '../../method';
+import type { Context } from '../context';
 
 /** Whether an entry belongs in a slot at this place, whoever does it. */
 export function fitsSlot(
@@ -44,12 +45,3 @@ function isBarredLift(
   if (school === 'full') return false;
   return lifts.catches.includes(pattern) || (school === 'none' && lifts.pulls.includes(pattern));
 }
-
-/** Whether a place has what an entry needs: equipment, and room to run or jump along. */
-export const hasKit = (
-  { equipment, space }: Pick<Exercise, 'equipment' | 'space'>,
-  place: { readonly equipment: readonly string[]; readonly lane: boolean },
-): boolean =>
-  equipment.allOf.every((item) => place.equipment.includes(item)) &&
-  (equipment.anyOf.length === 0 || equipment.anyOf.some((item) => place.equipment.includes(item))) &&
-  (space !== 'lane' || place.lane);

@@ -1,23 +1,21 @@
-import type { Dose } from '../dose';
-import { getExercise, type Exercise } from '../library';
-import type { DoseRowId, Slot } from '../method';
-import { doseRange } from '../progress';
-import type { PreviousLine } from './brief';
-import { judgeDay, judgeOption } from './judge-option';
-import { enoughForMost } from './enough';
+import { enoughForMost, judgeDay, judgeOption, rowForLevel } from '../../day';
+import type { Dose } from '../../dose';
+import { getExercise, type Exercise } from '../../library';
+import type { DoseRowId, Slot } from '../../method';
+import { doseRange } from '../../progress';
+import type { Line } from '../../session';
+import type { Pin } from '../brief';
+import type { Context } from '../context';
 import { fitsSlot } from './fits-slot';
 import { slotDoses } from './slot-doses';
-import { rowForLevel, type Context } from './context';
 
 /** One way to fill a slot: an entry at a dose, with the share of the squad for whom it is barred. */
-export interface Option {
+export interface Option extends Pick<Line, 'row' | 'dose' | 'full'> {
   readonly exercise: Exercise;
-  readonly row: DoseRowId;
-  readonly dose: Dose;
   readonly barredShare: number;
 }
 
-/** A slot with what may fill it, in id order. `free` leaves the coach's pin and the last card aside: it is what swaps offer. */
+/** A slot with what may fill it, in id order. `free` leaves the coach's pin and what runs aside: it is what swaps offer. */
 export interface SlotOptions {
   readonly slot: Slot;
   readonly options: readonly Option[];
@@ -40,53 +38,52 @@ function slotRows(slot: Slot, { method, brief }: Context): readonly DoseRowId[] 
 /**
  * Candidates of one slot for the squad (SEL-1): by family, pattern, quality, kit, tier, day, and how many may do it.
  * A main slot falls back on its last row only when nothing takes a better one. Each entry is dosed by the first row of
- * the slot that fits it, at one or two numbers of sets. A pin of the coach stands alone, and a line of the last card
- * stays where it may (BLOCK-2).
+ * the slot that fits it, at one or two numbers of sets. A pin of the coach stands alone, and what runs stays where it may
+ * (BLOCK-2).
  */
 export function slotOptions(slot: Slot, context: Context): SlotOptions {
-  const { brief, library } = context;
+  const { brief } = context;
   const rows = slotRows(slot, context);
-  const previous = brief.previous?.lines.find((line) => line.slot === slot.id);
   const guardIds = new Set([
     ...context.sport.guards.flatMap(({ exercises }) => exercises),
     ...brief.athletes.flatMap(({ pastInjuries }) => pastInjuries.flatMap(({ guards }) => guards)),
   ]);
   const all = context.exercises
     .filter((exercise) => fitsSlot(exercise, slot, guardIds, context))
-    .flatMap((exercise) => dosed(exercise, rows, slot, previous, context));
+    .flatMap((exercise) => dosed(exercise, rows, slot, context));
   const lead = slot.main ? all.filter(({ row }) => row !== rows.at(-1)) : [];
   const free = lead.length > 0 ? lead : all;
-  const pin = brief.pins[slot.id];
-  if (pin) {
-    const exercise = getExercise(library, pin.exerciseId);
-    const row = rowFor(exercise, rows, context) ?? anyRow(exercise, context);
-    const own = row === null ? [] : pin.dose ? [pin.dose] : slotDoses(exercise, row, slot, previous, context);
-    return {
-      slot,
-      free,
-      options:
-        row === null
-          ? []
-          : own.map((dose) => ({ exercise, row, dose, barredShare: barredShare(exercise, row, dose, context) })),
-    };
-  }
-  const kept = brief.keepPrevious ? free.filter(({ exercise }) => exercise.id === previous?.exerciseId) : [];
+  const pin = Object.hasOwn(brief.pins, slot.id) ? brief.pins[slot.id] : undefined;
+  if (pin) return { slot, free, options: pinned(pin, rows, slot, context) };
+  const running = Object.hasOwn(brief.running.entries, slot.id) ? brief.running.entries[slot.id] : undefined;
+  const kept = brief.keepRunning ? free.filter(({ exercise }) => exercise.id === running) : [];
   return { slot, free, options: kept.length > 0 ? kept : free };
 }
 
-function dosed(
-  exercise: Exercise,
-  rows: readonly DoseRowId[],
-  slot: Slot,
-  previous: PreviousLine | undefined,
-  context: Context,
-): Option[] {
+/** A pinned line with its own dose, or dosed for the slot. */
+function pinned(pin: Pin, rows: readonly DoseRowId[], slot: Slot, context: Context): Option[] {
+  const exercise = getExercise(context.library, pin.exerciseId);
+  const of = (row: DoseRowId, dose: Dose, full: Line['full']): Option => ({
+    exercise,
+    row,
+    dose,
+    full,
+    barredShare: barredShare(exercise, row, dose, context),
+  });
+  if (pin.dosed) return [of(pin.dosed.row, pin.dosed.dose, pin.dosed.full)];
+  const row = rowFor(exercise, rows, context) ?? anyRow(exercise, context);
+  return row === null ? [] : slotDoses(exercise, row, slot, context).map(({ dose, full }) => of(row, dose, full));
+}
+
+function dosed(exercise: Exercise, rows: readonly DoseRowId[], slot: Slot, context: Context): Option[] {
   const row = rowFor(exercise, rows, context);
   if (row === null) return [];
-  return slotDoses(exercise, row, slot, previous, context).flatMap((dose) => {
+  return slotDoses(exercise, row, slot, context).flatMap(({ dose, full }) => {
     if (judgeDay(exercise, row, dose, null, context)) return [];
     const share = barredShare(exercise, row, dose, context);
-    return share <= context.method.settings.choice.maxBarredShare ? [{ exercise, row, dose, barredShare: share }] : [];
+    return share <= context.method.settings.choice.maxBarredShare
+      ? [{ exercise, row, dose, full, barredShare: share }]
+      : [];
   });
 }
 
@@ -109,10 +106,10 @@ function barredShare(exercise: Exercise, row: DoseRowId, dose: Dose, context: Co
 function rowFor(
   exercise: Exercise,
   rows: readonly DoseRowId[],
-  { method, library, liftLevel, brief }: Context,
+  { method, library, rows: level, brief }: Context,
 ): DoseRowId | null {
   for (const wanted of rows) {
-    const row = enoughForMost(rowForLevel(wanted, liftLevel, method), exercise, brief.athletes, method);
+    const row = enoughForMost(rowForLevel(wanted, level, brief.phase, method), exercise, brief.athletes, method);
     const { quality } = method.doses[row];
     if (exercise.qualities.includes(quality) && doseRange(exercise, method.doses[row], library)) return row;
   }

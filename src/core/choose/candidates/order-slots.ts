@@ -1,4 +1,4 @@
-import type { Schools, Slot } from '../method';
+import type { Schools, Slot } from '../../method';
 
 /**
  * Slots in the order of the school (ORD-1): the *single-leg first* school does the single-leg block before the main

@@ -1,35 +1,45 @@
-import { chooseDose, type Dose, type DoseLevel } from '../dose';
-import type { Exercise } from '../library';
-import type { DoseRowId, Slot } from '../method';
-import { rungOf } from '../progress';
-import type { PreviousLine } from './brief';
-import type { Context } from './context';
-import { easeForDay } from './ease-for-day';
+import { easeForDay } from '../../day';
+import { chooseDose, type Dose } from '../../dose';
+import type { Exercise } from '../../library';
+import type { DoseRowId, Slot } from '../../method';
+import { rungOf } from '../../progress';
+import type { Line } from '../../session';
+import { squadDose, type Context } from '../context';
 
-/** The dose of the last card or at the squad's level, and one set fewer where the range has room, so that time can be found. */
-export function slotDoses(
-  exercise: Exercise,
-  row: DoseRowId,
-  slot: Slot,
-  previous: PreviousLine | undefined,
-  context: Context,
-): Dose[] {
-  const { method, library, doseLevel } = context;
+/** A dose a slot may be filled at, with what it would be without clock, slot and day. */
+export type SlotDose = Pick<Line, 'dose' | 'full'>;
+
+/**
+ * The squad's running dose, else the row's at the squad's level; and one with the fewest sets, so that time can be found.
+ * Each as this day allows it.
+ */
+export function slotDoses(exercise: Exercise, row: DoseRowId, slot: Slot, context: Context): SlotDose[] {
+  const { method, library, doseLevel, brief } = context;
   const rung = rungOf(exercise, library)?.rung ?? null;
-  const levels: DoseLevel[] = doseLevel === 'bottom' ? ['bottom'] : [doseLevel, 'bottom'];
-  const fresh = levels.flatMap(
-    (level) =>
-      chooseDose(method.doses[row], exercise, rung, level, method.settings, context.brief.schools.jumpRest) ?? [],
-  );
-  // sets and reps are carried; how much stays in reserve belongs to the day
-  const carried =
-    previous?.exerciseId === exercise.id && previous.row === row
-      ? [{ ...previous.dose, rir: fresh[0]?.rir ?? previous.dose.rir }]
-      : [];
-  const found = [...carried, ...fresh].map((dose) => easeForDay(dose, exercise, context));
-  const { cap } = slot;
+  const at = (level: typeof doseLevel): Dose | null =>
+    chooseDose(method.doses[row], exercise, rung, level, method.settings, brief.schools.jumpRest);
+  const [level, bottom] = [at(doseLevel), at('bottom')];
+  if (!level || !bottom) return [];
+  const running = squadDose(exercise.id, row, context);
+  // sets and reps run on; how much stays in reserve belongs to the week of the block
+  const wanted: Dose = running
+    ? { ...running, rir: level.rir, restSeconds: level.restSeconds }
+    : { ...level, sets: context.fewestSets ? bottom.sets : level.sets };
+  const full = ofDay(wanted, exercise, row, slot, context);
+  if (bottom.sets >= full.dose.sets) return [full];
+  const fewer = { ...full.dose, sets: bottom.sets };
+  const rules = [...(full.full?.rules ?? []), ...(running ? ['TIME-1'] : [])];
+  return [full, { dose: fewer, full: rules.length > 0 ? { dose: wanted, rules } : null }];
+}
+
+function ofDay(wanted: Dose, exercise: Exercise, row: DoseRowId, { cap }: Slot, context: Context): SlotDose {
   const capped = cap
-    ? found.map((dose) => ({ ...dose, sets: Math.min(dose.sets, cap.sets), amount: Math.min(dose.amount, cap.amount) }))
-    : found;
-  return capped.filter((dose, i) => capped.findIndex((other) => other.sets === dose.sets) === i);
+    ? { ...wanted, sets: Math.min(wanted.sets, cap.sets), amount: Math.min(wanted.amount, cap.amount) }
+    : wanted;
+  const eased = easeForDay(capped, exercise, row, context);
+  const rules = [
+    ...(cap && (capped.sets < wanted.sets || capped.amount < wanted.amount) ? ['SEL-7'] : []),
+    ...(eased === capped ? [] : ['WEEK-2']),
+  ];
+  return { dose: eased, full: rules.length > 0 ? { dose: wanted, rules } : null };
 }

@@ -1,6 +1,6 @@
-import type { AthleteFacts } from '../athlete';
-import type { Demand, Exercise, Muscle } from '../library';
-import type { MethodTables, Slot } from '../method';
+import type { AthleteFacts } from '../../athlete';
+import type { Demand, Exercise, Muscle } from '../../library';
+import type { MethodTables, Slot } from '../../method';
 
 /** Something a line may serve beyond what the sport asks, worth less with each line that serves it (SEL-2). */
 export interface Bonus {
@@ -9,35 +9,43 @@ export interface Bonus {
   readonly serves: (exercise: Exercise, slot: Slot) => boolean;
 }
 
-/** An entry helps a demand from this weight on, and mends it from that one. */
-const HELPS_FROM = 2;
-const MENDS_FROM = 3;
-/** An entry works a muscle from this share on. */
-const WORKS_FROM = 0.2;
+type Choice = MethodTables['settings']['choice'];
+
 /** A selection's bonuses are a bit mask; the least shared purposes of a very mixed squad are left out. */
 const MOST = 30;
 
 /** Whether an entry works on one of the demands something emphasises. */
-export const helps = ({ demands }: Exercise, emphasis: Readonly<Partial<Record<Demand, number>>>): boolean =>
-  Object.keys(emphasis).some((demand) => (demands[demand as Demand] ?? 0) >= HELPS_FROM);
+export const helps = (
+  { demands }: Exercise,
+  emphasis: Readonly<Partial<Record<Demand, number>>>,
+  { helpsFrom }: Choice,
+): boolean => Object.keys(emphasis).some((demand) => (demands[demand as Demand] ?? 0) >= helpsFrom);
 
 /**
  * Whether an entry is what a limiting tier asks for first: a drill of that range, or made for the foremost demand, of the
  * families it names.
  */
-export function mends({ id, demands, family }: Exercise, focus: NonNullable<AthleteFacts['focus']>): boolean {
+export function mends(
+  { id, demands, family }: Exercise,
+  focus: NonNullable<AthleteFacts['focus']>,
+  { mendsFrom }: Choice,
+): boolean {
   if (focus.drills.length > 0) return focus.drills.includes(id);
   if (focus.families.length > 0 && !focus.families.includes(family)) return false;
   const most = Math.max(...Object.values(focus.emphasis));
   return Object.entries(focus.emphasis).some(
-    ([demand, points]) => points === most && (demands[demand as Demand] ?? 0) >= MENDS_FROM,
+    ([demand, points]) => points === most && (demands[demand as Demand] ?? 0) >= mendsFrom,
   );
 }
 
 /** Whether an entry trains a weak moment: its quality, in one of its muscles (START-12). */
-export const trains = ({ qualities, share }: Exercise, moment: NonNullable<AthleteFacts['moment']>): boolean =>
+export const trains = (
+  { qualities, share }: Exercise,
+  moment: NonNullable<AthleteFacts['moment']>,
+  { worksFrom }: Choice,
+): boolean =>
   qualities.includes(moment.quality) &&
-  (moment.muscles.length === 0 || moment.muscles.some((muscle: Muscle) => (share[muscle] ?? 0) >= WORKS_FROM));
+  (moment.muscles.length === 0 || moment.muscles.some((muscle: Muscle) => (share[muscle] ?? 0) >= worksFrom));
 
 /**
  * What lines of a card may serve: the sport's guards, and what its athletes need, each by the share of the squad it
@@ -55,7 +63,7 @@ export function bonusesOf(
     ).map(([focus, count]) => ({
       count,
       steps: choice.limitingTier,
-      serves: (exercise: Exercise) => mends(exercise, focus),
+      serves: (exercise: Exercise) => mends(exercise, focus, choice),
     })),
     ...grouped(
       athletes,
@@ -73,7 +81,7 @@ export function bonusesOf(
     ).map(([moment, count]) => ({
       count,
       steps: choice.weakMoment,
-      serves: (exercise: Exercise) => trains(exercise, moment),
+      serves: (exercise: Exercise) => trains(exercise, moment, choice),
     })),
   ]
     .sort((a, b) => b.count - a.count)

@@ -1,13 +1,13 @@
-import { DEMANDS } from '../library';
-import type { Template } from '../method';
+import { dayBudget } from '../../day';
+import { DEMANDS } from '../../library';
+import type { Template } from '../../method';
+import type { Option, SlotOptions } from '../candidates/options';
+import type { Context } from '../context';
+import { CONTACT_SCALE, type EngineModel, type EngineOption } from '../engine/model';
 import { compileOption } from './compile-option';
-import { coverageTable, CONTACT_SCALE, type CompiledOption, type Model } from './objective';
-import type { Context } from './context';
-import { dayBudget } from './day-budget';
-import type { SlotOptions } from './options';
+import { coverageTable } from './coverage-table';
 
-const NONE: CompiledOption = {
-  option: null,
+const NONE: EngineOption = {
   lin: 0,
   timeS: 0,
   contacts: 0,
@@ -20,44 +20,78 @@ const NONE: CompiledOption = {
   quotas: 0,
 };
 
+/** The engine's model beside what its numbers stand for: `options[slot][pick]`, null = none. */
+export interface Compiled {
+  readonly model: EngineModel;
+  readonly options: readonly (readonly (Option | null)[])[];
+}
+
 /**
  * Compiles the slots of a template into the integer model. A slot that is optional, or whose day leaves it nothing
- * (WEEK-2), has an explicit *none*.
+ * (WEEK-2), has an explicit *none*; one the coach filled has not, and what is pinned always fits: what it breaks is said
+ * at the line (DOSE-12).
  */
-export function buildModel(slots: readonly SlotOptions[], template: Template, context: Context): Model {
+export function buildModel(slots: readonly SlotOptions[], template: Template, context: Context): Compiled {
   const { brief, method, sport, jumpLevel, limits } = context;
-  const { settings } = method;
+  const { choice, ledger, week, time } = method.settings;
   const budget = dayBudget(jumpLevel, false, context);
-  const primerCap = limits.primerOnly ? settings.week.primerContacts : Infinity;
+  const primerCap = limits.primerOnly ? week.primerContacts : Infinity;
   const groups = new Set(slots.map(({ slot }) => slot.group ?? slot.id)).size;
-  const compiled = slots.map((entry) => ({
-    id: entry.slot.id,
-    options: [
-      ...entry.options.map((option) => withQuotas(compileOption(option, entry, context), template)),
-      ...(entry.slot.optional || entry.options.length === 0 ? [NONE] : []),
-    ],
-  }));
+  const pinned = (entry: SlotOptions): boolean => Object.hasOwn(brief.pins, entry.slot.id);
+  const options = slots.map((entry): (Option | null)[] => {
+    const none = (entry.slot.optional && !pinned(entry)) || entry.options.length === 0;
+    return [...entry.options, ...(none ? [null] : [])];
+  });
+  const patternsPinned = new Set<number>();
+  const compiled = slots.map((entry, i) =>
+    (options[i] ?? []).map((option): EngineOption => {
+      if (!option) return NONE;
+      const one = withQuotas(compileOption(option, entry, context), option, template);
+      if (!pinned(entry)) return one;
+      // two pins of one movement are the coach's word
+      const again = patternsPinned.has(one.pattern);
+      patternsPinned.add(one.pattern);
+      return again && entry.options.length === 1 ? { ...one, pattern: -1 } : one;
+    }),
+  );
+  const least = (of: (option: EngineOption) => number, which: (entry: SlotOptions) => boolean): number =>
+    slots.reduce((sum, entry, i) => sum + (which(entry) ? Math.min(...(compiled[i] ?? []).map(of)) : 0), 0);
+  const anyPinned = slots.some(pinned);
+  const timeLimitS = brief.minutes * 60 - (groups - 1) * time.transitionS;
   return {
-    slots: compiled,
-    timeLimitS: brief.minutes * 60 - (groups - 1) * settings.time.transitionS,
-    contactLimit: budget.limit * CONTACT_SCALE,
-    rawContactLimit: Math.min(budget.rawCap, primerCap),
-    coverage: DEMANDS.map((demand) =>
-      coverageTable(sport.demands[demand], settings.choice.coverageAt, settings.choice.coverageSlope),
-    ),
-    coveredStart: Int32Array.from(DEMANDS, (demand) => Math.round(brief.covered[demand] ?? 0)),
-    kneeStart: Math.round(brief.balance.knee * 10),
-    hipStart: Math.round(brief.balance.hip * 10),
-    bonuses: context.bonuses,
-    quotaCount: template.quotas.length,
-    patternCount: context.patterns.size,
-    context,
+    options,
+    model: {
+      slots: compiled,
+      timeLimitS: anyPinned
+        ? Math.max(timeLimitS, least(({ timeS }) => timeS, () => true))
+        : timeLimitS,
+      contactLimit: Math.max(budget.limit * CONTACT_SCALE, least(({ contacts }) => contacts, pinned)),
+      rawContactLimit: Math.max(
+        Math.min(budget.rawCap, primerCap),
+        least(({ rawContacts }) => rawContacts, pinned),
+      ),
+      coverage: DEMANDS.map((demand) =>
+        coverageTable(sport.demands[demand], choice.coverageAt, choice.coverageSlope),
+      ),
+      coveredStart: Int32Array.from(DEMANDS, (demand) => Math.round(brief.covered[demand] ?? 0)),
+      kneeStart: Math.round(brief.balance.knee * 10),
+      hipStart: Math.round(brief.balance.hip * 10),
+      bonuses: context.bonuses.map(({ points }) => points),
+      quotaCount: template.quotas.length,
+      patternCount: context.patterns.size,
+      balance: {
+        low: ledger.kneeHip[0],
+        high: ledger.kneeHip[1],
+        sets: choice.balanceSets,
+        near: choice.balanceNear,
+        far: choice.balanceFar,
+      },
+      missedQuota: choice.missedQuota,
+    },
   };
 }
 
-function withQuotas(compiled: CompiledOption, template: Template): CompiledOption {
-  const exercise = compiled.option?.exercise;
-  if (!exercise) return compiled;
+function withQuotas(compiled: EngineOption, { exercise }: Option, template: Template): EngineOption {
   const singleLeg = exercise.stance !== 'two-leg' && exercise.stance !== 'none';
   const quotas = template.quotas.reduce(
     (mask, quota, i) =>

@@ -1,28 +1,27 @@
-import { hardSets } from '../dose';
-import { contactsOf } from '../jumps';
-import { DEMANDS } from '../library';
-import { workSeconds } from '../order';
-import type { Context } from './context';
-import { CONTACT_SCALE, type CompiledOption } from './objective';
-import type { Option, SlotOptions } from './options';
+import { hardSets } from '../../dose';
+import { contactsOf } from '../../jumps';
+import { DEMANDS } from '../../library';
+import { workSeconds } from '../../order';
+import type { Option, SlotOptions } from '../candidates/options';
+import type { Context } from '../context';
+import { CONTACT_SCALE, type EngineOption } from '../engine/model';
 
 /** Turns an option into integers. */
-export function compileOption(option: Option, { slot }: SlotOptions, context: Context): CompiledOption {
+export function compileOption(option: Option, { slot }: SlotOptions, context: Context): EngineOption {
   const { method, brief, limits } = context;
   const { exercise, dose, row } = option;
   const { choice, week } = method.settings;
   const contacts = contactsOf(exercise, dose, method.settings);
   const sets = hardSets(dose, exercise, method.doses[row], method);
-  const kept = brief.previous?.lines.some((line) => line.slot === slot.id && line.exerciseId === exercise.id) ?? false;
+  const kept = Object.hasOwn(brief.running.entries, slot.id) && brief.running.entries[slot.id] === exercise.id;
   const near = limits.daysBefore !== null && limits.daysBefore <= week.sorenessDaysBefore;
   return {
-    option,
     lin:
       (kept ? (slot.main ? choice.keptMain : choice.kept) : 0) +
       (slot.main && isMainSquat(exercise, context) ? choice.mainSquat : 0) -
       Math.round(choice.barredShare * option.barredShare) -
       (near ? choice.sorenessPoint * exercise.soreness : 0),
-    timeS: lineSeconds(option, slot.group !== null),
+    timeS: lineSeconds(option, slot.group !== null ? choice.pairedRest : 1),
     contacts: Math.round(contacts.weighted * CONTACT_SCALE),
     rawContacts: contacts.raw,
     pattern: context.patterns.get(exercise.pattern) ?? -1,
@@ -36,10 +35,10 @@ export function compileOption(option: Option, { slot }: SlotOptions, context: Co
 
 /**
  * Time of a line as the model counts it: sets × (set-up + work + effective rest). In a pair the rest is shared with the
- * partner's work, so half of it counts; the true time is worked out afterwards.
+ * partner's work, so a part of it counts; the true time is worked out afterwards.
  */
-function lineSeconds({ exercise, dose }: Option, paired: boolean): number {
-  const rest = (dose.restSeconds ?? 0) * (paired ? 0.3 : 1);
+function lineSeconds({ exercise, dose }: Option, restShare: number): number {
+  const rest = (dose.restSeconds ?? 0) * restShare;
   return Math.round(dose.sets * (exercise.setUpSeconds + workSeconds(exercise, dose)) + (dose.sets - 1) * rest);
 }
 

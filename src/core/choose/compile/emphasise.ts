@@ -1,17 +1,18 @@
-import type { AthleteFacts } from '../athlete';
-import { DEMANDS, type Sport } from '../library';
+import type { AthleteFacts } from '../../athlete';
+import { DEMANDS, type Sport } from '../../library';
+import type { MethodTables } from '../../method';
 
-/** A jumper's own take-off weighs this much more (START-6). */
-const JUMPER_POINTS = 1;
-/** Strength weighs this much less where a lift is strong enough: its time goes to the next quality (DOSE-6). */
-const ENOUGH_POINTS = 2;
 const JUMPS = { 'one-foot': 'vertical-jump-one-foot', 'two-foot': 'vertical-jump-two-foot' } as const;
 
 /**
  * The sport as this squad needs it trained: its weights, raised by what its athletes work on first and by how they jump,
  * lowered where a lift is strong enough, each by the share of the squad it concerns, to the nearest point.
  */
-export function emphasise(sport: Sport, athletes: readonly AthleteFacts[]): Sport {
+export function emphasise(
+  sport: Sport,
+  athletes: readonly AthleteFacts[],
+  { jumperPoints, enoughPoints }: MethodTables['settings']['choice'],
+): Sport {
   if (athletes.every(({ focus, jumper, atCeiling }) => focus === null && jumper === null && atCeiling.length === 0))
     return sport;
   const demands = { ...sport.demands };
@@ -20,8 +21,8 @@ export function emphasise(sport: Sport, athletes: readonly AthleteFacts[]): Spor
       (sum, { focus, jumper, atCeiling }) =>
         sum +
         (focus?.emphasis[demand] ?? 0) +
-        (jumper && JUMPS[jumper] === demand && sport.demands[demand] > 0 ? JUMPER_POINTS : 0) -
-        (demand === 'max-strength' && atCeiling.length > 0 ? ENOUGH_POINTS : 0),
+        (jumper && JUMPS[jumper] === demand && sport.demands[demand] > 0 ? jumperPoints : 0) -
+        (demand === 'max-strength' && atCeiling.length > 0 ? enoughPoints : 0),
       0,
     );
     demands[demand] = Math.max(0, demands[demand] + Math.round(points / athletes.length));

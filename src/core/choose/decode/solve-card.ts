@@ -1,22 +1,27 @@
-import { getExercise, type Library } from '../library';
-import { layOut } from '../order';
-import type { MethodTables } from '../method';
-import { fail, ok, type Issue, type Result } from '../result';
-import type { Card, Line } from '../session';
-import type { Brief } from './brief';
-import { buildModel } from './build-model';
-import { makeContext, type Context } from './context';
-import { explainLine } from './explain-line';
-import { findSwaps, type Swap } from './find-swaps';
-import { fitSquad } from './fit-squad';
-import type { Model } from './objective';
-import { orderSlots } from './order-slots';
-import { slotOptions, type SlotOptions } from './options';
-import { search, type Selection } from './search';
-import { templateFor } from './template-for';
+import { dayView, type DayLine } from '../../day';
+import type { Library } from '../../library';
+import { layOut } from '../../order';
+import type { MethodTables } from '../../method';
+import { fail, ok, type Issue, type Result } from '../../result';
+import type { Card, Line } from '../../session';
+import { assessCard, type Assessment } from '../assess/assess-card';
+import type { Brief } from '../brief';
+import { orderSlots } from '../candidates/order-slots';
+import { slotOptions, type SlotOptions } from '../candidates/options';
+import { templateFor } from '../candidates/template-for';
+import { buildModel, type Compiled } from '../compile/build-model';
+import { makeContext, type Context } from '../context';
+import type { EngineModel } from '../engine/model';
+import { search, type Selection } from '../engine/search';
+import { explainLine } from '../explain/explain-line';
+import { findSwaps, type Swap } from '../explain/find-swaps';
+import { substitutesFor } from './substitutes';
 
 export interface SolvedCard {
   readonly card: Card;
+  /** the card as each athlete does it */
+  readonly view: readonly DayLine[];
+  readonly assessment: Assessment;
   readonly points: number;
   /** by slot, best first */
   readonly swaps: Readonly<Record<string, readonly Swap[]>>;
@@ -24,13 +29,13 @@ export interface SolvedCard {
 
 /**
  * Chooses a session for a brief (SEL-1 to SEL-4, SEL-6, SEL-7): template, candidates, the best selection found, lines
- * with reasons, each athlete's own lines, and what every line could be swapped for.
- * @returns the card, or `no_athletes`, `too_few_minutes`, `no_template`, `slot_empty` or `does_not_fit`
+ * with reasons, each athlete's own day, and what every line could be swapped for.
+ * @returns the card, or `no_athletes`, `event_day`, `too_few_minutes`, `no_template`, `slot_empty` or `does_not_fit`
  */
 export function solveCard(brief: Brief, library: Library, method: MethodTables): Result<SolvedCard> {
   if (brief.athletes.length === 0) return fail('no_athletes', ['athletes']);
   const context = makeContext(brief, library, method);
-  const template = templateFor(brief.minutes, context.limits, brief.schools.dayBefore, method);
+  const template = templateFor(brief.minutes, context.limits, brief.schools.dayBefore, brief.primer, method);
   if (!template.ok) return template;
   const slots = orderSlots(template.value.template.slots, brief.schools.order).map((slot) =>
     slotOptions(slot, context),
@@ -41,19 +46,27 @@ export function solveCard(brief: Brief, library: Library, method: MethodTables):
       ok: false,
       issues: empty.map(({ slot }): Issue => ({ code: 'slot_empty', path: [slot.id], facts: { block: slot.block } })),
     };
-  const model = buildModel(slots, template.value.template, context);
-  const found = searchToTheClock(slots, model, context);
+  const compiled = buildModel(slots, template.value.template, context);
+  const found = searchToTheClock(slots, compiled, context);
   if (!found) {
-    if (brief.keepPrevious) return solveCard({ ...brief, keepPrevious: false }, library, method);
-    return fail('does_not_fit', ['minutes'], { minutes: brief.minutes, least: leastMinutes(model) });
+    if (brief.keepRunning) return solveCard({ ...brief, keepRunning: false }, library, method);
+    return fail('does_not_fit', ['minutes'], { minutes: brief.minutes, least: leastMinutes(compiled.model, brief) });
   }
-  const { selection, lines } = found;
-  const overrides = fitSquad(lines, slots, context);
-  const card: Card = { template: template.value.id, phase: brief.phase, minutes: brief.minutes, lines, overrides };
+  const { selection, lines, model } = found;
+  const card: Card = {
+    template: template.value.id,
+    phase: brief.phase,
+    minutes: brief.minutes,
+    lines,
+    typed: brief.typed.filter(({ slot }) => lines.some((line) => line.slot === slot)),
+  };
+  const view = brief.athletes.flatMap((athlete) => dayView(card, athlete, context));
   return ok({
     card,
+    view,
+    assessment: assessCard(card, view, context),
     points: selection.points,
-    swaps: findSwaps(slots, found.model, selection, template.value.template),
+    swaps: findSwaps(slots, { ...compiled, model }, selection, template.value.template, context),
   });
 }
 
@@ -66,42 +79,54 @@ interface Found {
   readonly selection: Selection;
   readonly lines: Line[];
   /** with the time limit the selection was found under */
-  readonly model: Model;
+  readonly model: EngineModel;
 }
 
 /**
  * The model counts time slot by slot; the laid-out card knows how pairs interlock. When the real clock runs over, the
  * search runs again with that much less.
  */
-function searchToTheClock(slots: readonly SlotOptions[], model: Model, context: Context): Found | null {
+function searchToTheClock(slots: readonly SlotOptions[], compiled: Compiled, context: Context): Found | null {
   const limitS = context.brief.minutes * 60;
-  let tightened = model;
-  let last: Found | null = null;
+  let tightened = compiled.model;
+  let last: { selection: Selection; model: EngineModel } | null = null;
   for (let round = 0; round < CLOCK_ROUNDS; round++) {
     const selection = search(tightened);
-    if (!selection) return last;
-    const lines = toLines(slots, model, selection, context);
-    last = { selection, lines, model: tightened };
-    const overS =
-      layOut(
-        lines.map((line) => ({ ...line, exercise: getExercise(context.library, line.exerciseId) })),
-        context.method.settings,
-      ).totalS - limitS;
+    if (!selection) break;
+    last = { selection, model: tightened };
+    const overS = secondsOf(slots, compiled, selection, context) - limitS;
     if (overS <= 0) break;
     tightened = { ...tightened, timeLimitS: tightened.timeLimitS - Math.max(LEAST_STEP_S, overS) };
   }
-  return last;
+  return last && { ...last, lines: toLines(slots, compiled, last.selection, context) };
 }
 
-function leastMinutes(model: Model): number {
-  const work = model.slots.reduce((sum, { options }) => sum + Math.min(...options.map((option) => option.timeS)), 0);
-  return Math.ceil((work + model.context.brief.minutes * 60 - model.timeLimitS) / 60);
+/** The real clock of a selection. */
+const secondsOf = (slots: readonly SlotOptions[], { options }: Compiled, { picks }: Selection, context: Context): number =>
+  layOut(
+    slots.flatMap(({ slot }, i) => {
+      const option = options[i]?.[picks[i] ?? 0];
+      return option
+        ? [{ slot: slot.id, block: slot.block, group: slot.group, exercise: option.exercise, dose: option.dose }]
+        : [];
+    }),
+    context.method.settings,
+  ).totalS;
+
+function leastMinutes(model: EngineModel, { minutes }: Brief): number {
+  const work = model.slots.reduce((sum, options) => sum + Math.min(...options.map((option) => option.timeS)), 0);
+  return Math.ceil((work + minutes * 60 - model.timeLimitS) / 60);
 }
 
-function toLines(slots: readonly SlotOptions[], model: Model, selection: Selection, context: Context): Line[] {
-  return slots.flatMap(({ slot }, i) => {
-    const option = model.slots[i]?.options[selection.picks[i] ?? 0]?.option;
+function toLines(slots: readonly SlotOptions[], { options }: Compiled, { picks }: Selection, context: Context): Line[] {
+  const { pins } = context.brief;
+  const chosen = slots.map((_, i) => options[i]?.[picks[i] ?? 0] ?? null);
+  const taken = new Set(chosen.flatMap((option) => option?.exercise.pattern ?? []));
+  return slots.flatMap((entry, i) => {
+    const { slot } = entry;
+    const option = chosen[i];
     if (!option) return [];
+    const pin = Object.hasOwn(pins, slot.id) ? pins[slot.id] : undefined;
     return [
       {
         slot: slot.id,
@@ -110,9 +135,13 @@ function toLines(slots: readonly SlotOptions[], model: Model, selection: Selecti
         exerciseId: option.exercise.id,
         row: option.row,
         dose: option.dose,
+        full: pin?.typed ? null : option.full,
         reasons: explainLine(option, slot, context),
-        pinned: context.brief.pins[slot.id]?.byCoach ?? false,
+        pinned: pin?.byCoach ?? false,
+        typed: pin?.typed ?? false,
+        substitutes: substitutesFor(entry, option, taken, context),
       },
     ];
   });
 }
+

@@ -1,47 +1,5 @@
-import type { Bonus } from './bonuses';
-import type { Context } from './context';
-import type { Option } from './options';
+import { REACH, type EngineModel, type EngineOption } from './model';
 
-/** Quarter contacts: every tier weight is a multiple of a quarter, so budgets compare as integers. */
-export const CONTACT_SCALE = 4;
-
-/** One option as integers (solver.md): what it adds alone, what it takes, and what it adds to the shared terms. */
-export interface CompiledOption {
-  readonly option: Option | null;
-  readonly lin: number;
-  readonly timeS: number;
-  readonly contacts: number;
-  readonly rawContacts: number;
-  /** index of the movement pattern, −1 for none: a session holds one of each */
-  readonly pattern: number;
-  /** demand × sets, in the order of DEMANDS */
-  readonly demand: Int32Array;
-  /** knee and hip sets × 10 */
-  readonly knee: number;
-  readonly hip: number;
-  /** bit masks: which bonuses and which quotas it serves */
-  readonly bonuses: number;
-  readonly quotas: number;
-}
-
-/** The model of one session: slots with their options, limits, and tables for the concave terms. */
-export interface Model {
-  readonly slots: readonly { readonly id: string; readonly options: readonly CompiledOption[] }[];
-  readonly timeLimitS: number;
-  readonly contactLimit: number;
-  readonly rawContactLimit: number;
-  /** coverage tables by demand, indexed by demand × sets from 0 */
-  readonly coverage: readonly Int32Array[];
-  readonly coveredStart: Int32Array;
-  readonly kneeStart: number;
-  readonly hipStart: number;
-  readonly bonuses: readonly Bonus[];
-  readonly quotaCount: number;
-  readonly patternCount: number;
-  readonly context: Context;
-}
-
-const REACH = 128;
 
 /** Running sums of a selection; options are added and taken away as the search tries them. */
 export interface Totals {
@@ -60,7 +18,7 @@ export interface Totals {
 }
 
 /** Sums before anything is chosen: what the week already holds. */
-export const startTotals = (model: Model): Totals => ({
+export const startTotals = (model: EngineModel): Totals => ({
   lin: 0,
   timeS: 0,
   contacts: 0,
@@ -75,7 +33,7 @@ export const startTotals = (model: Model): Totals => ({
 });
 
 /** Adds an option to the sums (sign 1) or takes it away (sign −1). */
-export function addTo(totals: Totals, option: CompiledOption, sign: 1 | -1): void {
+export function addTo(totals: Totals, option: EngineOption, sign: 1 | -1): void {
   totals.lin += sign * option.lin;
   totals.timeS += sign * option.timeS;
   totals.contacts += sign * option.contacts;
@@ -94,7 +52,7 @@ export function addTo(totals: Totals, option: CompiledOption, sign: 1 | -1): voi
 }
 
 /** Whether the sums break time, contacts, or one of a pattern. */
-export const breaksLimit = (model: Model, totals: Totals): boolean =>
+export const breaksLimit = (model: EngineModel, totals: Totals): boolean =>
   totals.repeats > 0 ||
   totals.timeS > model.timeLimitS ||
   totals.contacts > model.contactLimit ||
@@ -104,35 +62,20 @@ export const breaksLimit = (model: Model, totals: Totals): boolean =>
  * Points of a selection: what its options bring alone, coverage with diminishing returns, the knee : hip band as
  * deviation in sets, bonuses, and missed quotas.
  */
-export function pointsOf(model: Model, totals: Totals): number {
-  const { choice } = model.context.method.settings;
+export function pointsOf(model: EngineModel, totals: Totals): number {
   let points = totals.lin - balancePenalty(totals.knee, totals.hip, model);
   for (let j = 0; j < totals.demand.length; j++)
     points += model.coverage[j]?.[Math.min(totals.demand[j] ?? 0, REACH - 1)] ?? 0;
   for (let b = 0; b < model.bonuses.length; b++) {
-    const sums = model.bonuses[b]?.points ?? [];
+    const sums = model.bonuses[b] ?? [];
     points += sums[Math.min(totals.bonuses[b] ?? 0, sums.length - 1)] ?? 0;
   }
-  for (let q = 0; q < model.quotaCount; q++) if ((totals.quotas[q] ?? 0) === 0) points -= choice.missedQuota;
+  for (let q = 0; q < model.quotaCount; q++) if ((totals.quotas[q] ?? 0) === 0) points -= model.missedQuota;
   return points;
 }
 
 /** Deviation from the band in tenths of a set, never as a ratio: u⁻ = lo(K+H) − K, u⁺ = K − hi(K+H). */
-function balancePenalty(knee: number, hip: number, model: Model): number {
-  const { choice, ledger } = model.context.method.settings;
-  const [low, high] = ledger.kneeHip;
+function balancePenalty(knee: number, hip: number, { balance: { low, high, sets, near, far } }: EngineModel): number {
   const off = Math.max(0, low * (knee + hip) - knee, knee - high * (knee + hip)) / 10;
-  return Math.round(
-    choice.balanceNear * Math.min(off, choice.balanceSets) + choice.balanceFar * Math.max(0, off - choice.balanceSets),
-  );
-}
-
-/** φ of one demand of weight w at 0 … REACH − 1: integer slopes between shipped breakpoints, flat after the last. */
-export function coverageTable(weight: number, at: readonly number[], slopes: readonly number[]): Int32Array {
-  const table = new Int32Array(REACH);
-  for (let x = 1; x < REACH; x++) {
-    const piece = at.findIndex((edge) => x <= edge);
-    table[x] = (table[x - 1] ?? 0) + (piece === -1 ? 0 : Math.round((slopes[piece] ?? 0) * weight));
-  }
-  return table;
+  return Math.round(near * Math.min(off, sets) + far * Math.max(0, off - sets));
 }

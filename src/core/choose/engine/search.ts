@@ -1,4 +1,5 @@
-import { addTo, breaksLimit, pointsOf, startTotals, type CompiledOption, type Model, type Totals } from './objective';
+import type { EngineModel, EngineOption } from './model';
+import { addTo, breaksLimit, pointsOf, startTotals, type Totals } from './objective';
 
 /** A selection: one option index for each slot, with its points. */
 export interface Selection {
@@ -19,7 +20,7 @@ const MOST_EXCHANGES = 60;
  * shapes of the model; it does not prove the optimum, so an exact engine can take its place.
  * @returns null when even the cheapest selection breaks a limit
  */
-export function search(model: Model): Selection | null {
+export function search(model: EngineModel): Selection | null {
   const picks = cheapest(model);
   if (!picks) return null;
   const totals = totalsOf(model, picks);
@@ -37,11 +38,11 @@ export function search(model: Model): Selection | null {
   return { picks, points };
 }
 
-const optionAt = (model: Model, slot: number, pick: number | undefined): CompiledOption | undefined =>
-  pick === undefined ? undefined : model.slots[slot]?.options[pick];
+const optionAt = (model: EngineModel, slot: number, pick: number | undefined): EngineOption | undefined =>
+  pick === undefined ? undefined : model.slots[slot]?.[pick];
 
 /** Sums of a selection. */
-export function totalsOf(model: Model, picks: readonly number[]): Totals {
+export function totalsOf(model: EngineModel, picks: readonly number[]): Totals {
   const totals = startTotals(model);
   picks.forEach((pick, slot) => {
     const option = optionAt(model, slot, pick);
@@ -50,7 +51,7 @@ export function totalsOf(model: Model, picks: readonly number[]): Totals {
   return totals;
 }
 
-function exchange(model: Model, totals: Totals, slot: number, from: number | undefined, to: number | undefined): void {
+function exchange(model: EngineModel, totals: Totals, slot: number, from: number | undefined, to: number | undefined): void {
   const out = optionAt(model, slot, from);
   const into = optionAt(model, slot, to);
   if (out) addTo(totals, out, -1);
@@ -58,13 +59,13 @@ function exchange(model: Model, totals: Totals, slot: number, from: number | und
 }
 
 /** The selection with the least time and contacts, each pattern once. */
-function cheapest(model: Model): number[] | null {
+function cheapest(model: EngineModel): number[] | null {
   const used = new Set<number>();
   const picks: number[] = model.slots.map(() => -1);
-  const width = (slot: number): number => model.slots[slot]?.options.length ?? 0;
+  const width = (slot: number): number => model.slots[slot]?.length ?? 0;
   const order = model.slots.map((_, i) => i).sort((a, b) => width(a) - width(b) || a - b);
   for (const slot of order) {
-    const options = model.slots[slot]?.options ?? [];
+    const options = model.slots[slot] ?? [];
     let best = -1;
     options.forEach((option, i) => {
       if (used.has(option.pattern)) return;
@@ -79,16 +80,16 @@ function cheapest(model: Model): number[] | null {
   return picks;
 }
 
-const cost = (option: CompiledOption): number => option.timeS + option.contacts * 10;
+const cost = (option: EngineOption): number => option.timeS + option.contacts * 10;
 
 interface Exchange {
   readonly changes: readonly (readonly [number, number])[];
   readonly points: number;
 }
 
-function bestSingle(model: Model, picks: readonly number[], totals: Totals, points: number): Exchange | null {
+function bestSingle(model: EngineModel, picks: readonly number[], totals: Totals, points: number): Exchange | null {
   let best: Exchange | null = null;
-  model.slots.forEach(({ options }, slot) => {
+  model.slots.forEach((options, slot) => {
     exchange(model, totals, slot, picks[slot], undefined);
     options.forEach((option, pick) => {
       if (pick === picks[slot]) return;
@@ -104,7 +105,7 @@ function bestSingle(model: Model, picks: readonly number[], totals: Totals, poin
   return best;
 }
 
-function bestPair(model: Model, picks: readonly number[], totals: Totals, points: number): Exchange | null {
+function bestPair(model: EngineModel, picks: readonly number[], totals: Totals, points: number): Exchange | null {
   let best: Exchange | null = null;
   const short = model.slots.map((_, slot) => shortlist(model, picks, totals, slot));
   for (let a = 0; a < picks.length; a++) {
@@ -141,10 +142,10 @@ function bestPair(model: Model, picks: readonly number[], totals: Totals, points
  * The options of a slot worth trying two at a time, with the rest as it is and limits left out: those with the most
  * points, and those with the most points for their time, which matter when the clock is what binds.
  */
-function shortlist(model: Model, picks: readonly number[], totals: Totals, slot: number): number[] {
+function shortlist(model: EngineModel, picks: readonly number[], totals: Totals, slot: number): number[] {
   exchange(model, totals, slot, picks[slot], undefined);
   const without = pointsOf(model, totals);
-  const ranked = (model.slots[slot]?.options ?? []).map((option, i) => {
+  const ranked = (model.slots[slot] ?? []).map((option, i) => {
     addTo(totals, option, 1);
     const points = pointsOf(model, totals);
     addTo(totals, option, -1);

@@ -1,12 +1,12 @@
-import { takesLoad } from '../dose';
-import { contactsOf } from '../jumps';
-import { isEnough, type AthleteFacts } from '../athlete';
-import { DEMANDS, type Exercise } from '../library';
-import type { Slot } from '../method';
-import type { Reason } from '../result';
-import { helps, trains } from './bonuses';
-import type { Context } from './context';
-import type { Option } from './options';
+import { takesLoad } from '../../dose';
+import { contactsOf } from '../../jumps';
+import { isEnough, type AthleteFacts } from '../../athlete';
+import { DEMANDS, type Exercise } from '../../library';
+import type { Slot } from '../../method';
+import type { Reason } from '../../result';
+import type { Option } from '../candidates/options';
+import { helps, trains } from '../compile/bonuses';
+import type { Context } from '../context';
 
 /** Demands named in a reason: the ones this line covers most, by the sport's weight. */
 const NAMED_DEMANDS = 2;
@@ -14,12 +14,12 @@ const NAMED_DEMANDS = 2;
 /**
  * Why a line is on the card (SEL-4): what put it there, what it covers, the row it is dosed by, how it lands.
  */
-export function explainLine({ exercise, row, dose, barredShare }: Option, slot: Slot, context: Context): Reason[] {
+export function explainLine({ exercise, row, dose, full, barredShare }: Option, slot: Slot, context: Context): Reason[] {
   const { brief, method, sport, limits } = context;
   const reasons: Reason[] = [];
-  const previous = brief.previous?.lines.find((line) => line.slot === slot.id && line.exerciseId === exercise.id);
-  if (brief.pins[slot.id]?.byCoach) reasons.push({ code: 'pinned', rules: ['SEL-3'], facts: {} });
-  else if (previous) reasons.push({ code: slot.main ? 'main_kept' : 'line_kept', rules: ['BLOCK-2'], facts: {} });
+  const runs = Object.hasOwn(brief.running.entries, slot.id) && brief.running.entries[slot.id] === exercise.id;
+  if (Object.hasOwn(brief.pins, slot.id) && brief.pins[slot.id]?.byCoach) reasons.push({ code: 'pinned', rules: ['SEL-3'], facts: {} });
+  else if (runs) reasons.push({ code: slot.main ? 'main_kept' : 'line_kept', rules: ['BLOCK-2'], facts: {} });
 
   const guards = sport.guards.filter((guard) => guard.exercises.includes(exercise.id));
   if (slot.guard && guards[0])
@@ -37,7 +37,7 @@ export function explainLine({ exercise, row, dose, barredShare }: Option, slot: 
     });
   else reasons.push({ code: 'part_of_template', rules: ['SEL-7'], facts: { block: slot.block } });
 
-  reasons.push(...servedAthletes(exercise, brief.athletes));
+  reasons.push(...servedAthletes(exercise, brief.athletes, method.settings.choice));
 
   reasons.push({
     code: 'dosed_by',
@@ -67,6 +67,12 @@ export function explainLine({ exercise, row, dose, barredShare }: Option, slot: 
     });
   if (limits.quiet)
     reasons.push({ code: 'quiet_day', rules: ['WEEK-2'], facts: { daysBefore: limits.daysBefore ?? 0 } });
+  if (full)
+    reasons.push({
+      code: full.rules.includes('WEEK-2') ? 'eased_for_day' : full.rules.includes('SEL-7') ? 'capped_by_slot' : 'sets_for_time',
+      rules: full.rules,
+      facts: { sets: full.dose.sets, amount: full.dose.amount, daysBefore: limits.daysBefore ?? 0 },
+    });
   if (barredShare > 0)
     reasons.push({
       code: 'some_barred',
@@ -77,10 +83,14 @@ export function explainLine({ exercise, row, dose, barredShare }: Option, slot: 
 }
 
 /** Whose focus, weak moment or past injury a line works on, and how many of the squad they are. */
-function servedAthletes(exercise: Exercise, athletes: readonly AthleteFacts[]): Reason[] {
+function servedAthletes(
+  exercise: Exercise,
+  athletes: readonly AthleteFacts[],
+  choice: Context['method']['settings']['choice'],
+): Reason[] {
   const of = athletes.length;
-  const helped = athletes.filter(({ focus }) => focus !== null && helps(exercise, focus.emphasis));
-  const weak = athletes.filter(({ moment }) => moment !== null && trains(exercise, moment));
+  const helped = athletes.filter(({ focus }) => focus !== null && helps(exercise, focus.emphasis, choice));
+  const weak = athletes.filter(({ moment }) => moment !== null && trains(exercise, moment, choice));
   const guarded = (injuries: AthleteFacts['pastInjuries']): string[] =>
     injuries.filter(({ guards }) => guards.includes(exercise.id)).map(({ place }) => place);
   const injured = athletes.filter(({ pastInjuries }) => guarded(pastInjuries).length > 0);

@@ -1,8 +1,9 @@
-import type { Template } from '../method';
-import { buildModel } from './build-model';
-import { addTo, breaksLimit, pointsOf, type Model } from './objective';
-import type { SlotOptions } from './options';
-import { totalsOf, type Selection } from './search';
+import type { Template } from '../../method';
+import type { SlotOptions } from '../candidates/options';
+import { buildModel, type Compiled } from '../compile/build-model';
+import type { Context } from '../context';
+import { addTo, breaksLimit, pointsOf } from '../engine/objective';
+import { totalsOf, type Selection } from '../engine/search';
 
 /** What could stand in a slot instead, with what it would cost (SEL-4). */
 export interface Swap {
@@ -21,32 +22,35 @@ const SWAPS = 7;
  */
 export function findSwaps(
   slots: readonly SlotOptions[],
-  model: Model,
+  { model, options }: Compiled,
   { picks, points }: Selection,
   template: Template,
+  context: Context,
 ): Record<string, Swap[]> {
   const free = buildModel(
     slots.map((entry) => ({ ...entry, options: entry.free })),
     template,
-    model.context,
+    context,
   );
   const totals = totalsOf(model, picks);
   const swaps: Record<string, Swap[]> = {};
-  model.slots.forEach(({ id, options }, i) => {
-    const current = options[picks[i] ?? -1];
+  slots.forEach(({ slot }, i) => {
+    const pick = picks[i] ?? -1;
+    const current = model.slots[i]?.[pick];
+    const currentId = options[i]?.[pick]?.exercise.id;
     if (!current) return;
     addTo(totals, current, -1);
     const best = new Map<string, number>();
-    for (const other of free.slots[i]?.options ?? []) {
-      const exerciseId = other.option?.exercise.id;
-      if (exerciseId === undefined || exerciseId === current.option?.exercise.id) continue;
+    free.model.slots[i]?.forEach((other, o) => {
+      const exerciseId = free.options[i]?.[o]?.exercise.id;
+      if (exerciseId === undefined || exerciseId === currentId) return;
       addTo(totals, other, 1);
       if (!breaksLimit(model, totals))
         best.set(exerciseId, Math.max(pointsOf(model, totals), best.get(exerciseId) ?? -Infinity));
       addTo(totals, other, -1);
-    }
+    });
     addTo(totals, current, 1);
-    swaps[id] = [...best]
+    swaps[slot.id] = [...best]
       .map(([exerciseId, other]) => ({
         exerciseId,
         lossPoints: points - other,

@@ -1,0 +1,175 @@
+import { athleteBudget, judgeDay, judgeOption, type DayLine } from '../../day';
+import { implementLoad, type Dose } from '../../dose';
+import { contactsOf } from '../../jumps';
+import { getExercise, type Exercise } from '../../library';
+import type { Finding, Reason } from '../../result';
+import { heavyFamilies } from '../../season';
+import type { Card, Line } from '../../session';
+import { percentFor } from '../../testing';
+import type { Context } from '../context';
+
+/**
+ * What stands against a person's word on a card (DOSE-12). SAFE, gates and WEEK-2 refuse; kit, the e1RM and contacts are
+ * said at the line with the number.
+ */
+export function checkTyped(card: Pick<Card, 'lines' | 'typed'>, view: readonly DayLine[], context: Context): Finding[] {
+  return [
+    ...heavyByHand(card.lines, context),
+    ...card.lines.flatMap((line) => checkLine(line, view, context)),
+    ...card.typed.flatMap((own) => checkOwn(own, card, context)),
+  ];
+}
+
+/** Heavy lower-body work near an event where the coach's own dose makes it so (WEEK-2). */
+function heavyByHand(lines: readonly Line[], { limits, library, method }: Context): Finding[] {
+  if (!limits.quiet) return [];
+  const entries = lines.map((line) => ({ ...line, exercise: getExercise(library, line.exerciseId) }));
+  const without = heavyFamilies(entries.filter(({ typed }) => !typed), method);
+  return heavyFamilies(entries, method)
+    .filter((family) => !without.includes(family))
+    .map((family) => ({
+      severity: 'forbid',
+      code: 'heavy_on_quiet_day',
+      rules: ['WEEK-2'],
+      facts: {
+        family,
+        daysBefore: limits.daysBefore ?? 0,
+        slot: entries.find((entry) => entry.typed && entry.exercise.family === family)?.slot ?? 'card',
+      },
+    }));
+}
+
+function checkLine(line: Line, view: readonly DayLine[], context: Context): Finding[] {
+  const exercise = getExercise(context.library, line.exerciseId);
+  const { athletes } = context.brief;
+  const found: Finding[] = [];
+  if (line.pinned) {
+    const day = judgeDay(exercise, line.row, line.dose, null, context);
+    if (day && day.code === 'day_bars_tier') found.push(refused(day, line.slot));
+    const bars = athletes.map((athlete) => judgeOption(exercise, line.row, line.dose, athlete, context));
+    const [first] = bars;
+    // nobody may do what was put here: better said than left out for everybody
+    if (first && bars.every((bar) => bar !== null)) found.push(refused(first, line.slot));
+  }
+  if (!line.typed) return found;
+  const young = athletes.length > 0 && athletes.every(({ ageYears }) => isYoung(ageYears, context));
+  if (young) found.push(...overYouth(line.dose, line.slot, context));
+  found.push(...loadHere(line.dose, exercise, line.slot, context));
+  found.push(...aboveMaximum(line, exercise, view, context));
+  return found;
+}
+
+/** One athlete's typed line, judged whole: nobody else's line makes it right. */
+function checkOwn(own: Card['typed'][number], card: Pick<Card, 'lines'>, context: Context): Finding[] {
+  const athlete = context.brief.athletes.find(({ id }) => id === own.athleteId);
+  const exercise = own.exerciseId === null ? undefined : context.library.exercises.get(own.exerciseId);
+  if (!athlete || !exercise) return [];
+  const who = { slot: own.slot, athleteId: athlete.id, athlete: athlete.name };
+  const found: Finding[] = [];
+  const bar =
+    judgeOption(exercise, own.row, own.dose, athlete, context) ??
+    judgeDay(exercise, own.row, withShare(own.dose, exercise, athlete.e1rmKg), athlete, context);
+  if (bar) found.push({ ...bar, severity: 'forbid', facts: { ...bar.facts, ...who } });
+  if (isYoung(athlete.ageYears, context)) found.push(...overYouth(withShare(own.dose, exercise, athlete.e1rmKg), own.slot, context));
+  found.push(...loadHere(own.dose, exercise, own.slot, context));
+  const top = maximumOf(exercise, athlete.e1rmKg);
+  if (top !== null && own.dose.loadKg !== null && own.dose.loadKg > top)
+    found.push({ severity: 'warn', code: 'load_above_maximum', rules: ['DOSE-12'], facts: { loadKg: own.dose.loadKg, e1rmKg: Math.round(top * 10) / 10, ...who, count: 1 } });
+  found.push(...ownContacts(own, card, athlete, exercise, context));
+  return found;
+}
+
+/** Typed landings over the athlete's own budget: they stay, and it is said. */
+function ownContacts(
+  own: Card['typed'][number],
+  card: Pick<Card, 'lines'>,
+  athlete: Context['brief']['athletes'][number],
+  exercise: Exercise,
+  context: Context,
+): Finding[] {
+  const { limit } = athleteBudget(athlete, context);
+  const counted = contactsOf(exercise, own.dose, context.method.settings).weighted;
+  const written = card.lines.find(({ slot }) => slot === own.slot);
+  return counted > limit && written
+    ? [{ severity: 'warn', code: 'over_contacts', rules: ['JUMP-8'], facts: { weighted: counted, limit, slot: own.slot, athlete: athlete.name } }]
+    : [];
+}
+
+const refused = (reason: Reason, slot: string): Finding => ({
+  ...reason,
+  severity: 'forbid',
+  facts: { ...reason.facts, slot },
+});
+
+const isYoung = (ageYears: number | null, { method }: Context): boolean =>
+  ageYears !== null && ageYears < method.settings.youth.underYears;
+
+/** A typed dose above the youth limit, by its % or by what reps and reserve mean (SAFE-3). */
+function overYouth(dose: Dose, slot: string, { method }: Context): Finding[] {
+  const { youth, loading } = method.settings;
+  const byReps =
+    dose.unit === 'reps' && dose.rir !== null
+      ? percentFor(loading.formula, dose.amount, dose.rir, loading.maxPrescribingReps)
+      : null;
+  const share = dose.percent ?? (byReps?.ok && dose.loadKg === null ? byReps.value : 0);
+  return share > youth.maxIntensity + 1e-9
+    ? [{ severity: 'forbid', code: 'youth_intensity', rules: ['SAFE-3'], facts: { share: Math.round(share * 100) / 100, limit: youth.maxIntensity, slot } }]
+    : [];
+}
+
+/** A load that this place cannot make: said with what it can (DOSE-2). */
+function loadHere({ loadKg }: Dose, exercise: Exercise, slot: string, { place }: Context): Finding[] {
+  if (loadKg === null) return [];
+  const made = implementLoad(loadKg + 1e-6, exercise.load.kind, place.loading);
+  if (made.ok && Math.abs(made.value - loadKg) < 0.01) return [];
+  if (!made.ok && made.issues[0]?.code === 'not_loadable') return [];
+  return [
+    {
+      severity: 'warn',
+      code: 'load_not_here',
+      rules: ['DOSE-2'],
+      facts: { loadKg, nearestKg: made.ok ? made.value : null, slot },
+    },
+  ];
+}
+
+/** A typed squad load above what some have ever lifted: said with how many. */
+function aboveMaximum(line: Line, exercise: Exercise, view: readonly DayLine[], { brief }: Context): Finding[] {
+  const { loadKg } = line.dose;
+  if (loadKg === null) return [];
+  const over = brief.athletes.filter((athlete) => {
+    const top = maximumOf(exercise, athlete.e1rmKg);
+    const does = view.some(
+      ({ slot, athleteId, exerciseId }) => slot === line.slot && athleteId === athlete.id && exerciseId === line.exerciseId,
+    );
+    return does && top !== null && loadKg > top;
+  });
+  const [first] = over;
+  return first
+    ? [
+        {
+          severity: 'warn',
+          code: 'load_above_maximum',
+          rules: ['DOSE-12'],
+          facts: {
+            loadKg,
+            e1rmKg: Math.round((maximumOf(exercise, first.e1rmKg) ?? 0) * 10) / 10,
+            athlete: first.name,
+            count: over.length,
+            slot: line.slot,
+          },
+        },
+      ]
+    : [];
+}
+
+const maximumOf = ({ load }: Exercise, e1rmKg: Readonly<Record<string, number>>): number | null => {
+  const kg = load.oneRepMax ? e1rmKg[load.oneRepMax.lift] : undefined;
+  return load.oneRepMax && kg !== undefined ? kg * load.oneRepMax.ratio : null;
+};
+
+/** A typed load has its %, by which it is judged (DOSE-12). */
+function withShare(dose: Dose, exercise: Exercise, e1rmKg: Readonly<Record<string, number>>): Dose {
+  const top = maximumOf(exercise, e1rmKg);
+  return dose.percent === null && dose.loadKg !== null && top !== null ? { ...dose, percent: dose.loadKg / top } : dose;
+}

@@ -1,0 +1,150 @@
+import type { AthleteFacts } from '../athlete';
+import { getExercise, type Exercise } from '../library';
+import type { Dose } from '../dose';
+import type { DoseRowId } from '../method';
+import type { Reason } from '../result';
+import type { Card, Line } from '../session';
+import type { DayContext } from './day-context';
+import { enoughRow, rowCaseOf, rowForLevel } from './row-for-athlete';
+import { athleteLevel, startDose } from './start-dose';
+import type { WorkingLine } from './working-line';
+
+/** Rungs followed from the squad's entry to the athlete's own. */
+const MOST_RUNGS = 8;
+
+/**
+ * What an athlete would do on a line if nothing held today: what a person typed, else what the athlete owns of that
+ * movement in that row, else the squad's line, else the start of its row.
+ * @returns null when the coach left the line out for this athlete
+ */
+export function baseLine(line: Line, athlete: AthleteFacts, typed: Card['typed'], context: DayContext): WorkingLine | null {
+  const { library, method } = context;
+  const own = typed.find(({ slot, athleteId }) => slot === line.slot && athleteId === athlete.id);
+  if (own) {
+    if (own.exerciseId === null) return null;
+    const exercise = library.exercises.get(own.exerciseId);
+    if (exercise)
+      return {
+        exercise,
+        row: own.row,
+        dose: own.dose,
+        based: own.dose,
+        eased: [],
+        reasons: [{ code: 'pinned', rules: ['SEL-3'], facts: {} }],
+        typed: true,
+      };
+  }
+  const levelled = rowForLevel(line.row, rowCaseOf(athlete, method), context.phase, method);
+  const entry = getExercise(library, line.exerciseId);
+  const row = enoughRow(levelled, entry, athlete, method);
+  const exercise = ownRung(entry, athlete, row, context);
+  const same = exercise.id === line.exerciseId && row === line.row;
+  const full = line.full?.dose ?? line.dose;
+  if (line.typed && same) return asTyped(line, exercise, athlete, context);
+  const owned = context.trackOf(athlete.id, exercise.id, row)?.owned?.dose ?? null;
+  const level = athleteLevel(athlete, context);
+  const fresh = same && level !== 'bottom' ? full : (startDose(exercise, row, level, context) ?? full);
+  const dose: Dose = owned
+    ? { ...owned, rir: same ? full.rir : owned.rir, restSeconds: same ? full.restSeconds : owned.restSeconds }
+    : { ...fresh, sets: same ? Math.min(fresh.sets, full.sets) : fresh.sets };
+  const base: WorkingLine = {
+    exercise,
+    row,
+    dose,
+    based: dose,
+    eased: [],
+    reasons: reasonsFor({ line, row, levelled, exercise, dose, full, owned: owned !== null }, athlete, context),
+    typed: false,
+  };
+  return withCap(withCaution(base, athlete, context), line);
+}
+
+/** The squad's typed dose as it stands; a load the athlete has come to stays where none was typed (DOSE-12). */
+function asTyped(line: Line, exercise: Exercise, athlete: AthleteFacts, context: DayContext): WorkingLine {
+  const { dose } = line;
+  const owned = context.trackOf(athlete.id, exercise.id, line.row)?.owned?.dose;
+  // a load come to at other reps or another reserve says nothing of these
+  const fits = dose.percent === null && owned?.amount === dose.amount && owned.rir === dose.rir;
+  const written = { ...dose, loadKg: dose.loadKg ?? (fits ? owned.loadKg : null) };
+  return { exercise, row: line.row, dose: written, based: written, eased: [], reasons: [], typed: true };
+}
+
+/** The rung an athlete has come to on the ladder of the squad's entry. */
+function ownRung(entry: Exercise, athlete: AthleteFacts, row: DoseRowId, { library, trackOf }: DayContext): Exercise {
+  let exercise = entry;
+  for (let step = 0; step < MOST_RUNGS; step++) {
+    const to = trackOf(athlete.id, exercise.id, row)?.movedTo;
+    const next = to == null ? undefined : library.exercises.get(to);
+    if (!next || next.id === entry.id) break;
+    exercise = next;
+  }
+  return exercise;
+}
+
+/** While the ground is unknown nothing goes past the gentle end, whatever was owned before (START-2); force unknown, the fewest sets. */
+function withCaution(line: WorkingLine, athlete: AthleteFacts, context: DayContext): WorkingLine {
+  if (line.typed || athlete.caution === 'none' || !context.method.doses[line.row].progresses) return line;
+  const gentle = startDose(line.exercise, line.row, 'bottom', context);
+  if (!gentle) return line;
+  const sets = Math.min(line.dose.sets, gentle.sets);
+  const least = athlete.caution === 'sets' ? line.dose.amount : Math.min(line.dose.amount, gentle.amount);
+  const rir =
+    athlete.caution === 'gentle' && line.dose.rir !== null && gentle.rir !== null
+      ? Math.max(line.dose.rir, gentle.rir)
+      : line.dose.rir;
+  if (sets === line.dose.sets && least === line.dose.amount && rir === line.dose.rir) return line;
+  const dose = { ...line.dose, sets, amount: least, rir };
+  return {
+    ...line,
+    dose,
+    based: dose,
+    reasons: line.reasons.some(({ code }) => code === 'bottom_of_range')
+      ? line.reasons
+      : [...line.reasons, { code: 'bottom_of_range', rules: ['START-2'], facts: { level: athlete.liftLevel, known: false, focus: null } }],
+  };
+}
+
+/** What makes the squad's line easier on this card (clock, slot, day) holds for everybody's own dose on it. */
+function withCap(working: WorkingLine, { dose: shown, full }: Line): WorkingLine {
+  if (!full || working.typed) return working;
+  const { dose } = working;
+  const capped = {
+    ...dose,
+    sets: Math.min(dose.sets, shown.sets),
+    amount: shown.amount < full.dose.amount ? Math.min(dose.amount, shown.amount) : dose.amount,
+    rir: dose.rir !== null && shown.rir !== null ? Math.max(dose.rir, shown.rir) : dose.rir,
+  };
+  const same = capped.sets === dose.sets && capped.amount === dose.amount && capped.rir === dose.rir;
+  return same ? working : { ...working, dose: capped, eased: [...working.eased, ...full.rules] };
+}
+
+function reasonsFor(
+  of: {
+    line: Line;
+    row: DoseRowId;
+    levelled: DoseRowId;
+    exercise: Exercise;
+    dose: Dose;
+    full: Dose;
+    owned: boolean;
+  },
+  athlete: AthleteFacts,
+  { method }: DayContext,
+): Reason[] {
+  const { line, row, levelled, exercise, dose, full } = of;
+  if (row !== levelled)
+    return [{ code: 'at_ceiling', rules: ['DOSE-6'], facts: { lift: exercise.load.oneRepMax?.lift ?? '' } }];
+  if (of.owned) return exercise.id === line.exerciseId ? [] : [{ code: 'own_rung', rules: ['PROG-2'], facts: {} }];
+  const easier = row !== line.row || dose.sets < full.sets || dose.amount !== full.amount;
+  if (!easier || !method.doses[row].progresses) return [];
+  const known = athlete.caution !== 'gentle';
+  const held = athlete.focus?.holdsBack ?? false;
+  return [
+    {
+      code: 'bottom_of_range',
+      rules: [!known ? 'START-2' : held ? 'START-1' : 'PHASE-3'],
+      facts: { level: athlete.liftLevel, known, focus: held ? (athlete.focus?.name ?? null) : null },
+    },
+  ];
+}
+

@@ -1,0 +1,71 @@
+import type { AthleteFacts } from '../athlete';
+import { matchTags, type Day, type EventDay, type MatchTag } from '../calendar';
+import type { Dose } from '../dose';
+import type { Library, Phase } from '../library';
+import { schoolLibrary, type DoseRowId, type MethodTables, type Schools } from '../method';
+import { dayLimits, type DayLimits } from '../season';
+import type { Track } from '../track';
+import type { Place } from './place';
+
+/** What was fixed for an athlete on a line by the first set. */
+export interface Begun {
+  readonly exerciseId: string;
+  readonly row: DoseRowId;
+  readonly written: Dose;
+  readonly based: Dose | null;
+  readonly eased: readonly string[];
+}
+
+/** What of a session's setting holds on its day. */
+export interface DaySetting {
+  readonly day: Day;
+  readonly phase: Phase;
+  readonly weekOfBlock: number;
+  readonly schools: Schools;
+  readonly place: Place;
+  readonly events: readonly EventDay[];
+  /** no gym day of the next three weeks lies clear of events: new lifts may enter near one (WEEK-6) */
+  readonly noClearDay: boolean;
+  /** what the athletes own, settled; by athlete */
+  readonly tracks: Readonly<Record<string, readonly Track[]>>;
+  /** lines begun, by slot and athlete (`begunKey`) */
+  readonly begun: Readonly<Record<string, Begun>>;
+}
+
+export const begunKey = (slot: string, athleteId: string): string => `${slot} ${athleteId}`;
+
+/** A day's setting with what follows from it, worked out once and passed down. */
+export interface DayContext extends Omit<DaySetting, 'tracks' | 'events'> {
+  readonly library: Library;
+  readonly method: MethodTables;
+  readonly tags: readonly MatchTag[];
+  readonly limits: DayLimits;
+  readonly trackOf: (athleteId: string, exerciseId: string, row: DoseRowId) => Track | null;
+}
+
+/** @param library the club's own; the schools are laid over it here */
+export function makeDayContext(setting: DaySetting, library: Library, method: MethodTables): DayContext {
+  const { tracks, events, ...rest } = setting;
+  const tags = matchTags(setting.day, events, method.settings.week.tagReachDays);
+  const books = new Map<string, Map<string, Track>>();
+  const bookOf = (athleteId: string): Map<string, Track> => {
+    const known = books.get(athleteId);
+    if (known) return known;
+    const own = Object.hasOwn(tracks, athleteId) ? (tracks[athleteId] ?? []) : [];
+    const made = new Map(own.map((track) => [`${track.exerciseId} ${track.row}`, track]));
+    books.set(athleteId, made);
+    return made;
+  };
+  return {
+    ...rest,
+    library: schoolLibrary(library, setting.schools, method),
+    method,
+    tags,
+    limits: dayLimits(tags, method.settings),
+    trackOf: (athleteId, exerciseId, row) => bookOf(athleteId).get(`${exerciseId} ${row}`) ?? null,
+  };
+}
+
+/** START-2 and START-1: while the ground is unknown or a focus on it holds back, an athlete trains at the gentle end. */
+export const trainsGently = ({ caution, focus }: Pick<AthleteFacts, 'caution' | 'focus'>): boolean =>
+  caution === 'gentle' || (focus?.holdsBack ?? false);

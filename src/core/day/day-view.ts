@@ -1,0 +1,181 @@
+import type { AthleteFacts } from '../athlete';
+import type { Dose } from '../dose';
+import { getExercise } from '../library';
+import type { DoseRowId } from '../method';
+import type { Reason } from '../result';
+import { heavyFamilies, LOWER_BODY } from '../season';
+import type { Card, Line } from '../session';
+import { baseLine } from './base-line';
+import { begunKey, type Begun, type DayContext } from './day-context';
+import { withLoad } from './day-load';
+import { easeForThree, substituteFor, type Barred } from './ease-for-complaint';
+import { easeForDay } from './ease-for-day';
+import { rampEccentric } from './ease-eccentric';
+import { easeForLayoff } from './ease-for-layoff';
+import { judgeDay } from './judge-day';
+import { judgeOption } from './judge-option';
+import { trimContacts } from './trim-contacts';
+import { easedTo, type WorkingLine } from './working-line';
+
+/** A line as one athlete does it today. */
+export interface DayLine {
+  readonly slot: string;
+  readonly athleteId: string;
+  /** null = without: nothing here for this athlete today */
+  readonly exerciseId: string | null;
+  readonly row: DoseRowId;
+  readonly dose: Dose;
+  /** what it is without what holds today, which becomes owned when it is done; null = nothing */
+  readonly based: Dose | null;
+  readonly eased: readonly string[];
+  /** why it differs from the squad's line */
+  readonly reasons: readonly Reason[];
+  readonly typed: boolean;
+  /** the first set fixed entry and dose */
+  readonly begun: boolean;
+  /** what stops the sets that are left */
+  readonly stopped: Reason | null;
+}
+
+/**
+ * What one athlete does of a card today: the card's lines and what the athlete owns, with what holds now laid over them
+ * (age, level, layoff, complaints, kit, match day, contacts). A pure function, evaluated whenever it is read, and the only
+ * place that knows: nothing of it is written back but what a session's close makes a fact.
+ */
+export function dayView(card: Pick<Card, 'lines' | 'typed'>, athlete: AthleteFacts, context: DayContext): DayLine[] {
+  const { lines, typed } = card;
+  const patterns = lines.map(({ exerciseId }) => getExercise(context.library, exerciseId).pattern);
+  const begun = lines.map((line) => {
+    const key = begunKey(line.slot, athlete.id);
+    return Object.hasOwn(context.begun, key) ? (context.begun[key] ?? null) : null;
+  });
+  const whys: (Reason | null)[] = [];
+  const working = lines.map((line, i): WorkingLine | null => {
+    if (begun[i]) return null;
+    const taken = new Set(patterns.filter((_, other) => other !== i));
+    const { found, why } = workOut(line, athlete, typed, taken, context);
+    whys[i] = why;
+    if (found) patterns[i] = found.exercise.pattern;
+    return found;
+  });
+  const fitted = easeFamilies(trimContacts(working, athlete, context), context).map((line) => {
+    if (!line || line.typed) return line;
+    return barsNow(line, athlete, context) ? null : line;
+  });
+  return lines.map((line, i) => {
+    const fixed = begun[i];
+    if (fixed) return asBegun(line, fixed, athlete, context);
+    const found = fitted[i];
+    return found ? asToday(line, found, athlete) : without(line, athlete, whys[i] ?? lastReason(working[i], athlete, context));
+  });
+}
+
+const barsNow = ({ exercise, row, dose }: WorkingLine, athlete: AthleteFacts, context: DayContext): Reason | null =>
+  judgeOption(exercise, row, dose, athlete, context) ?? judgeDay(exercise, row, dose, athlete, context);
+
+/** A complaint or kit stops a line altogether; heavy work near an event is eased first and judged after. */
+function workOut(
+  line: Line,
+  athlete: AthleteFacts,
+  typed: Card['typed'],
+  taken: ReadonlySet<string>,
+  context: DayContext,
+): { found: WorkingLine | null; why: Reason | null } {
+  const base = baseLine(line, athlete, typed, context);
+  if (!base) return { found: null, why: { code: 'left_out', rules: ['SEL-3'], facts: {} } };
+  const prepare = (one: WorkingLine): WorkingLine => withLoad(quieter(one, context), athlete, context);
+  const barred: Barred = (one) =>
+    taken.has(one.exercise.pattern) && one.exercise.id !== line.exerciseId
+      ? { code: 'pattern_taken', rules: ['SEL-1'], facts: {} }
+      : barsNow(prepare(one), athlete, context);
+  const own = easeForThree(
+    easeForLayoff(rampEccentric(base, athlete, context), athlete, context),
+    athlete,
+    barred,
+    context,
+  );
+  const bar = barred(own);
+  const found = bar ? substituteFor(own, line, bar, athlete, barred, context) : own;
+  return { found: found && prepare(found), why: bar };
+}
+
+function quieter(line: WorkingLine, context: DayContext): WorkingLine {
+  const dose = easeForDay(line.dose, line.exercise, line.row, context);
+  return dose === line.dose
+    ? line
+    : easedTo(line, dose, {
+        code: 'eased_for_day',
+        rules: ['WEEK-2'],
+        facts: { daysBefore: context.limits.daysBefore ?? 0 },
+      });
+}
+
+/**
+ * Lines of one family add up to heavy work although none is heavy alone (WEEK-2): sets come off the later ones until they
+ * do not, and who has none left is without.
+ */
+function easeFamilies(lines: readonly (WorkingLine | null)[], context: DayContext): (WorkingLine | null)[] {
+  if (!context.limits.quiet) return [...lines];
+  const eased = [...lines];
+  const isHeavyNow = (): boolean => heavyFamilies(eased.filter((line) => line !== null), context.method).length > 0;
+  for (let i = eased.length - 1; i >= 0 && isHeavyNow(); i--) {
+    for (;;) {
+      const line = eased[i];
+      if (!line || !LOWER_BODY.includes(line.exercise.family) || !isHeavyNow()) break;
+      const reason = { code: 'eased_for_day', rules: ['WEEK-2'], facts: { daysBefore: context.limits.daysBefore ?? 0 } };
+      eased[i] = line.dose.sets > 1 ? easedTo(line, { ...line.dose, sets: line.dose.sets - 1 }, reason) : null;
+    }
+  }
+  return eased;
+}
+
+const lastReason = (line: WorkingLine | null | undefined, athlete: AthleteFacts, context: DayContext): Reason | null =>
+  line
+    ? (barsNow(line, athlete, context) ?? { code: 'contacts_trimmed', rules: ['JUMP-8'], facts: { from: line.dose.sets, to: 0, limit: 0 } })
+    : null;
+
+const asToday = (line: Line, found: WorkingLine, { id }: AthleteFacts): DayLine => ({
+  slot: line.slot,
+  athleteId: id,
+  exerciseId: found.exercise.id,
+  row: found.row,
+  dose: found.dose,
+  based: found.based,
+  eased: found.eased,
+  reasons: found.reasons,
+  typed: found.typed,
+  begun: false,
+  stopped: null,
+});
+
+const without = (line: Line, { id }: AthleteFacts, why: Reason | null): DayLine => ({
+  slot: line.slot,
+  athleteId: id,
+  exerciseId: null,
+  row: line.row,
+  dose: line.dose,
+  based: null,
+  eased: [],
+  reasons: why ? [why] : [],
+  typed: false,
+  begun: false,
+  stopped: null,
+});
+
+/** What was begun stays as it was written; a complaint of this morning stops the sets that are left. */
+function asBegun(line: Line, fixed: Begun, athlete: AthleteFacts, context: DayContext): DayLine {
+  const exercise = context.library.exercises.get(fixed.exerciseId);
+  return {
+    slot: line.slot,
+    athleteId: athlete.id,
+    exerciseId: fixed.exerciseId,
+    row: fixed.row,
+    dose: fixed.written,
+    based: fixed.based,
+    eased: fixed.eased,
+    reasons: [],
+    typed: false,
+    begun: true,
+    stopped: exercise ? judgeOption(exercise, fixed.row, fixed.written, athlete, context) : null,
+  };
+}

@@ -1,0 +1,31 @@
+import type { Card } from '../session';
+import { begunKey, type Begun } from './day-context';
+import type { DayLine } from './day-view';
+
+/**
+ * A card of an earlier day as it stands: what was begun as it was written then, everything else as the card says. Nothing
+ * is worked out anew, so a past card cannot change.
+ */
+export const frozenView = (
+  { lines, typed }: Pick<Card, 'lines' | 'typed'>,
+  athleteId: string,
+  begun: Readonly<Record<string, Begun>>,
+): DayLine[] =>
+  lines.map((line) => {
+    const key = begunKey(line.slot, athleteId);
+    const fixed = Object.hasOwn(begun, key) ? begun[key] : undefined;
+    const own = typed.find((one) => one.slot === line.slot && one.athleteId === athleteId);
+    return {
+      slot: line.slot,
+      athleteId,
+      exerciseId: fixed?.exerciseId ?? (own ? own.exerciseId : line.exerciseId),
+      row: fixed?.row ?? own?.row ?? line.row,
+      dose: fixed?.written ?? own?.dose ?? line.dose,
+      based: fixed?.based ?? null,
+      eased: fixed?.eased ?? [],
+      reasons: [],
+      typed: own !== undefined,
+      begun: fixed !== undefined,
+      stopped: null,
+    };
+  });

@@ -1,0 +1,10 @@
+export * from './place';
+export * from './day-context';
+export * from './day-view';
+export * from './frozen-view';
+export * from './judge-option';
+export * from './judge-day';
+export * from './row-for-athlete';
+export * from './start-dose';
+export { easeForDay } from './ease-for-day';
+export { athleteBudget, dayBudget } from './trim-contacts';
