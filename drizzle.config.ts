@@ -2,7 +2,7 @@ import { defineConfig } from 'drizzle-kit';
 
 export default defineConfig({
   dialect: 'postgresql',
-  schema: './src/lib/server/db/schema/*.ts',
+  schema: './src/lib/server/db/schema/index.ts',
   out: './src/lib/server/db/migrations',
   schemaFilter: ['public', 'auth'],
 });

@@ -2,9 +2,9 @@ import { z } from 'zod';
 import { isDay } from '$core/calendar';
 import { DOSE_UNITS, PHASES, SIDES } from '$core/library';
 import { DOSE_ROW_IDS } from '$core/method';
-import { ANSWERS } from '$core/progress';
+import { ANSWERS } from '$core/track';
 import { SIGNS } from '$core/safety';
-import type { Card } from '$core/session';
+import { SUBSTITUTES_KEPT, type Line, type TypedLine } from '$core/session';
 
 /** Bodies that cross the border: the same schema for the form, the outbox and the server. */
 export const daySchema = z.string().refine(isDay, 'Write a day as 2008-05-17.');
@@ -25,49 +25,60 @@ const doseSchema = z.object({
 const facts = z.record(z.string(), z.union([z.string(), z.number(), z.boolean(), z.null(), z.array(z.string())]));
 const reasons = z.array(z.object({ code: z.string(), rules: z.array(z.string()), facts })).max(20);
 
+const key = z.string().max(80);
+const rowId = z.enum(DOSE_ROW_IDS);
+const slot = z.string().min(1).max(40);
+const seen = z.number().int().min(0);
+
 const lineSchema = z.object({
-  slot: z.string().max(40),
+  slot,
   block: z.string().max(40),
   group: z.string().max(10).nullable(),
-  exerciseId: z.string().max(80),
-  row: z.enum(DOSE_ROW_IDS),
+  exerciseId: key,
+  row: rowId,
   dose: doseSchema,
+  full: z.object({ dose: doseSchema, rules: z.array(z.string()).max(8) }).nullable(),
   reasons,
   pinned: z.boolean(),
-});
-const overrideSchema = z.object({
-  slot: z.string().max(40),
-  athleteId: id,
-  exerciseId: z.string().max(80).nullable(),
-  row: z.enum(DOSE_ROW_IDS),
-  dose: doseSchema,
-  reasons,
   typed: z.boolean(),
+  substitutes: z.array(z.object({ exerciseId: key, row: rowId })).max(SUBSTITUTES_KEPT),
 });
+const typedSchema = z.object({ slot, athleteId: id, exerciseId: key.nullable(), row: rowId, dose: doseSchema });
 
+/**
+ * What changed on a card, line by line, each with the version it was made from (0 = it was not there): what somebody else
+ * changed meanwhile conflicts on its own line and nowhere else.
+ */
 export const keepCardSchema = z.object({
-  /** version the change was made from; 0 = a new card */
-  version: z.number().int().min(0),
+  id,
   squadId: id,
   athleteId: id.nullable(),
   day: daySchema,
-  minutes: z.number().int().min(5).max(240),
-  card: z.object({
-    template: z.string().max(40),
-    phase: z.enum(PHASES),
-    minutes: z.number().int(),
-    lines: z.array(lineSchema).min(1).max(30),
-    overrides: z.array(overrideSchema).max(3000),
-  }),
+  head: z
+    .object({
+      seen,
+      minutes: z.number().int().min(5).max(240),
+      phase: z.enum(PHASES),
+      template: z.string().max(40),
+      facilityId: id.nullable(),
+    })
+    .nullable(),
+  lines: z.array(z.object({ seen, position: z.number().int().min(0).max(60), line: lineSchema })).max(30),
+  removed: z.array(z.object({ slot, seen })).max(30),
+  typed: z.array(z.object({ seen, own: typedSchema })).max(3000),
+  untyped: z.array(z.object({ slot, athleteId: id, seen })).max(3000),
 });
 /** The same as the core writes it: nothing keeps a card from being read only. */
-export type KeepCard = Omit<z.infer<typeof keepCardSchema>, 'card'> & { readonly card: Card };
+export type KeepCard = Omit<z.infer<typeof keepCardSchema>, 'lines' | 'typed'> & {
+  readonly lines: readonly { readonly seen: number; readonly position: number; readonly line: Line }[];
+  readonly typed: readonly { readonly seen: number; readonly own: TypedLine }[];
+};
 
 export const setLogSchema = z.object({
   id,
   sessionId: id,
   athleteId: id,
-  slot: z.string().max(40),
+  slot,
   setNumber: z.number().int().min(1).max(20),
   amount: z.number().min(0).max(600),
   loadKg: z.number().positive().max(500).nullable(),
@@ -77,9 +88,29 @@ export const setLogSchema = z.object({
   doneAt: z.iso.datetime(),
   /** take the set back: it was not done */
   removed: z.boolean().default(false),
+  /** what the device showed when it was tapped; older devices did not say */
+  shown: z
+    .object({
+      exerciseId: key,
+      row: rowId,
+      dose: doseSchema,
+      based: doseSchema.nullable(),
+      eased: z.array(z.string().max(20)).max(12),
+    })
+    .nullable()
+    .default(null),
 });
 export type SetLogBody = z.infer<typeof setLogSchema>;
-export const setLogsSchema = z.object({ sets: z.array(setLogSchema).min(1).max(200) });
+export const setLogsSchema = z.object({ sets: z.array(z.unknown()).min(1).max(200) });
+
+export const closeSessionSchema = z.object({
+  id,
+  minutes: z.number().int().min(1).max(300).nullable(),
+  rpe: z.number().int().min(0).max(10).nullable(),
+  /** who was there; null = everybody who has a set */
+  present: z.array(id).max(500).nullable(),
+});
+export type CloseSession = z.infer<typeof closeSessionSchema>;
 
 export const checkInSchema = z
   .object({
@@ -94,7 +125,20 @@ export const checkInSchema = z
   .refine((body) => body.answer !== 'pain' || body.place !== null, { path: ['place'], message: 'place_missing' });
 export type CheckInBody = z.infer<typeof checkInSchema>;
 
+/** The coach's word on what the rules ask, with what was on screen: what reads otherwise by now is a conflict. */
 export const decideSchema = z.object({
-  ids: z.array(id).min(1).max(200),
+  id,
   decision: z.enum(['accepted', 'held']),
+  items: z
+    .array(
+      z.object({
+        athleteId: id,
+        exerciseId: key,
+        row: rowId,
+        to: z.object({ exerciseId: key, dose: doseSchema }),
+      }),
+    )
+    .min(1)
+    .max(400),
 });
+export type Decide = z.infer<typeof decideSchema>;

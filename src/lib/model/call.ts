@@ -1,12 +1,17 @@
-import type { Answer } from '$core/progress';
+import type { Dose } from '$core/dose';
+import type { DoseRowId } from '$core/method';
+import type { Answer } from '$core/track';
 
 /** One athlete's part of a call about doses. */
 export interface CallChange {
-  readonly id: string;
+  readonly athleteId: string;
+  readonly exerciseId: string;
+  readonly row: DoseRowId;
+  /** what is asked, as it read when the page was made: it is judged again when it is accepted */
+  readonly to: { readonly exerciseId: string; readonly dose: Dose };
   readonly athlete: string;
   readonly exercise: string;
-  readonly from: string;
-  readonly to: string;
+  readonly words: { readonly from: string; readonly to: string };
 }
 
 export interface CallBase {
@@ -30,7 +35,16 @@ export type Call =
       readonly side: string | null;
       readonly score: number;
       readonly signs: readonly string[];
-      readonly stops: string;
+      /** null = nothing stops: it is eased */
+      readonly stops: string | null;
+      /** a worse answer ended its clearance */
+      readonly ended: boolean;
+    })
+  | (CallBase & {
+      readonly kind: 'test';
+      readonly why: 'layoff' | 'sent-down';
+      readonly href: string;
+      readonly athletes: readonly { readonly id: string; readonly name: string; readonly detail: string }[];
     })
   | (CallBase & {
       readonly kind: 'silent';

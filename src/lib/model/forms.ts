@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { LEVELS, SIDES, TESTS } from '$core/library';
+import { LEVELS, SIDES, TIERS } from '$core/library';
 import { SIGNS } from '$core/safety';
 import { SCHOOL_IDS } from '$core/method';
 import { EQUIPMENT } from './kit';
@@ -28,6 +28,7 @@ const optionalNumber = (most: number, least: number, what: string) =>
 export const squadSchema = z.object({
   name: z.string().trim().min(2, 'Give the squad a name.').max(60, 'A shorter name, please.'),
   sportId: z.string().min(1, 'Choose a sport.'),
+  facilityId: z.preprocess(blankToNull, z.uuid().nullable()),
 });
 
 const time = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'A time as 18:30.');
@@ -117,41 +118,9 @@ export const athleteFactsSchema = z.object({
   guardianConsent: z.preprocess((value) => value === 'on' || value === true, z.boolean()),
 });
 
-/** Lifts an e1RM is kept for: the library's reference lifts. */
+/** Lifts shown on an athlete's page. */
 export const LIFTS = { 'back-squat': 'back squat', deadlift: 'deadlift' } as const;
 export const JUMP_TESTS = { cmj: 'countermovement jump' } as const;
-
-export const resultSchema = z
-  .object({
-    test: z
-      .string()
-      .refine(
-        (test) => test in LIFTS || test in JUMP_TESTS || (TESTS as readonly string[]).includes(test),
-        'Choose what was tested.',
-      ),
-    day: daySchema,
-    load: optionalNumber(500, 1, 'Load'),
-    reps: optionalNumber(30, 1, 'Reps'),
-    rir: optionalNumber(10, 0, 'RIR'),
-    height: optionalNumber(120, 1, 'Height'),
-    passed: z.preprocess(blankToNull, z.enum(['passed', 'failed']).nullable()),
-  })
-  .superRefine((result, context) => {
-    if (result.test in LIFTS && result.load === null)
-      context.addIssue({ code: 'custom', path: ['load'], message: 'Write the load.' });
-    if (result.test in LIFTS && result.reps === null)
-      context.addIssue({ code: 'custom', path: ['reps'], message: 'Write the reps.' });
-    if (result.test in LIFTS && (result.reps ?? 0) + (result.rir ?? 0) > 12)
-      context.addIssue({
-        code: 'custom',
-        path: ['reps'],
-        message: 'A maximum is estimated from up to 12 reps, RIR counted.',
-      });
-    if (result.test in JUMP_TESTS && result.height === null)
-      context.addIssue({ code: 'custom', path: ['height'], message: 'Write the height in cm.' });
-    if ((TESTS as readonly string[]).includes(result.test) && result.passed === null)
-      context.addIssue({ code: 'custom', path: ['passed'], message: 'Passed or failed?' });
-  });
 
 export const complaintSchema = z.object({
   place: z.string('Choose the place.').min(1, 'Choose the place.'),
@@ -163,12 +132,15 @@ export const complaintSchema = z.object({
   since: daySchema,
 });
 
+/** A clinician's note: who, until when, how far it lifts, and what it leaves out (SAFE-2). */
 export const clearanceSchema = z.object({
   complaintId: z.uuid(),
   role: z.string().trim().min(3, 'Who cleared it: physio, doctor…').max(60),
   expires: daySchema,
-  scope: z.string().trim().min(3, 'What does it cover: places, tiers, loads?').max(200),
+  note: z.string().trim().max(200, 'A shorter note, please.'),
   lifts: z.preprocess(blankToNull, z.enum(['three', 'mild']).nullable()),
+  maxTier: z.preprocess(blankToNull, z.enum(['none', ...TIERS]).nullable()),
+  maxPercent: optionalNumber(100, 10, 'Loads up to'),
 });
 
 /** What steers caution: past injuries one a line, and what the athlete wears and jumps from. */

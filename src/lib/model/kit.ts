@@ -1,4 +1,4 @@
-import type { Place } from '$core/choose';
+import type { Place } from '$core/day';
 
 /** A squad's gym: what it has to train with. Masses in kg. */
 export interface Kit {

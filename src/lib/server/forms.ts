@@ -1,4 +1,7 @@
 import { fail, type ActionFailure } from '@sveltejs/kit';
+import type { Issue } from '$core/result';
+import { sayIssue } from '$lib/messages';
+import { v7 } from 'uuid';
 import { z } from 'zod';
 
 export interface FormTrouble extends Record<string, unknown> {
@@ -9,14 +12,17 @@ export interface FormTrouble extends Record<string, unknown> {
 
 /**
  * Reads a form at the border. Fields named in `lists` may repeat.
- * @returns the value, or what to show: a message for each field, and everything that was typed
+ * @returns the value with the form's own id, by which a repeat is known; or what to show: a message for each field, and everything that was typed
  */
 export async function readForm<T>(
   request: Request,
   form: string,
   schema: z.ZodType<T>,
   lists: readonly string[] = [],
-): Promise<{ ok: true; value: T; typed: Record<string, string> } | { ok: false; failure: ActionFailure<FormTrouble> }> {
+): Promise<
+  | { ok: true; value: T; typed: Record<string, string>; commandId: string }
+  | { ok: false; failure: ActionFailure<FormTrouble> }
+> {
   const data = await request.formData();
   const raw: Record<string, unknown> = {};
   const typed: Record<string, string> = {};
@@ -27,7 +33,7 @@ export async function readForm<T>(
   }
   for (const list of lists) raw[list] ??= [];
   const parsed = schema.safeParse(raw);
-  if (parsed.success) return { ok: true, value: parsed.data, typed };
+  if (parsed.success) return { ok: true, value: parsed.data, typed, commandId: commandIdOf(data) };
   const errors = z.flattenError(parsed.error).fieldErrors as Record<string, string[] | undefined>;
   return { ok: false, failure: fail(400, { form, errors, typed }) };
 }
@@ -36,4 +42,25 @@ export async function readForm<T>(
 export function textOf(data: FormData, field: string): string {
   const value = data.get(field);
   return typeof value === 'string' ? value : '';
+}
+
+/** The id a form was shown with: sent twice it is one command. */
+export function commandIdOf(data: FormData): string {
+  const sent = z.uuid().safeParse(data.get('commandId'));
+  return sent.success ? sent.data : v7();
+}
+
+/** Sentences for what stood against a form, at the field each names. */
+export function troubleOf(
+  form: string,
+  issues: readonly Issue[],
+  typed: Record<string, string>,
+  field: string,
+): ActionFailure<FormTrouble> {
+  const errors: Record<string, string[] | undefined> = {};
+  for (const issue of issues) {
+    const at = typeof issue.path[0] === 'string' ? issue.path[0] : field;
+    errors[at] = [...(errors[at] ?? []), sayIssue(issue)];
+  }
+  return fail(400, { form, errors, typed });
 }

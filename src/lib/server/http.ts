@@ -4,7 +4,11 @@ import { sayIssue } from '$lib/messages';
 import type { Issue, Result } from '$core/result';
 
 /** Codes that mean somebody else was first. */
-const CONFLICTS = ['card_changed'];
+const CONFLICTS = ['card_elsewhere'];
+
+const ID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
+/** Whether a text from outside is an id at all. */
+export const isId = (text: string): boolean => ID.test(text);
 
 /** Reads a JSON body at the border; what does not fit answers 400 and says where. */
 export async function readBody<T>(

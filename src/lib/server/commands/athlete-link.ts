@@ -3,6 +3,7 @@ import { and, eq, isNull } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import { withClub, type Tx } from '../db/client';
 import { athleteLink } from '../db/schema';
+import { lockAthletes } from './refold';
 
 const hashOf = (secret: string): string => createHash('sha256').update(secret).digest('hex');
 const TOKEN = /^([0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12})\.([A-Za-z0-9_-]{43})$/;
@@ -13,6 +14,8 @@ const TOKEN = /^([0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12})\.
  */
 export async function makeLink(tx: Tx, clubId: string, athleteId: string): Promise<string> {
   const secret = randomBytes(32).toString('base64url');
+  // two who make one at once make one after the other: only the last is alive
+  await lockAthletes(tx, [athleteId]);
   await tx
     .update(athleteLink)
     .set({ revokedAt: new Date() })

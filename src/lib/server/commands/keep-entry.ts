@@ -1,8 +1,9 @@
 import { and, eq, sql } from 'drizzle-orm';
 import { LIBRARY } from '$catalog';
 import { changedFields, type EntryKind, type EntryKinds } from '$core/library';
+import { fail, ok, type Result } from '$core/result';
 import type { Tx } from '../db/client';
-import { libraryEntry } from '../db/schema';
+import { libraryEntry, sessionLine, track, typedLine } from '../db/schema';
 import type { ClubContext } from '../repositories/club-context';
 import { recordChanges } from './record-change';
 
@@ -107,3 +108,21 @@ export async function putBack(tx: Tx, club: ClubContext, actor: string, kind: En
 
 const pick = (from: object, fields: readonly string[]): Record<string, unknown> =>
   Object.fromEntries(fields.map((field) => [field, (from as Record<string, unknown>)[field] ?? null]));
+
+/**
+ * Takes a club's own exercise out of the library, or puts the built-in one back.
+ * @returns whether it is gone, or `entry_in_use`: what stands on a card or in somebody's own line stays
+ */
+export async function removeEntry(tx: Tx, club: ClubContext, actor: string, id: string): Promise<Result<{ gone: boolean }>> {
+  const isOwn = !LIBRARY.exercises.has(id);
+  if (isOwn && (await isUsed(tx, id))) return fail('entry_in_use', [], { exerciseId: id });
+  await putBack(tx, club, actor, 'exercise', id);
+  return ok({ gone: isOwn });
+}
+
+async function isUsed(tx: Tx, id: string): Promise<boolean> {
+  const [line] = await tx.select({ id: sessionLine.sessionId }).from(sessionLine).where(eq(sessionLine.exerciseId, id)).limit(1);
+  const [own] = await tx.select({ id: typedLine.sessionId }).from(typedLine).where(eq(typedLine.exerciseId, id)).limit(1);
+  const [done] = await tx.select({ id: track.athleteId }).from(track).where(eq(track.exerciseId, id)).limit(1);
+  return [line, own, done].some((one) => one !== undefined);
+}

@@ -1,6 +1,6 @@
 import { and, inArray, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
-import { START, TEST_SPECS } from '$catalog';
+import { testSpecs } from '$core/athlete';
 import { addDays, ageInYears, type Day } from '$core/calendar';
 import type { ReadResult } from '$core/exchange';
 import { withEstimates } from '$core/startline';
@@ -25,7 +25,10 @@ import { cellView, resultsOf, type ResultRow } from '../repositories/results';
 import { recordChanges } from './record-change';
 
 /** What the young may be tested in (SAFE-3). */
-export const YOUTH: YouthRule = { underYears: START.youngUnder, leastReps: START.youngReps };
+export const youthRule = ({ method: { start } }: Pick<ClubContext, 'method'>): YouthRule => ({
+  underYears: start.youngUnder,
+  leastReps: start.youngReps,
+});
 
 /** How far back a last value is looked for. */
 const LAST_DAYS = 400;
@@ -63,7 +66,7 @@ export async function keepResults(
     return {
       state: row?.mine ? 'kept' : 'conflict',
       message: null,
-      cell: row ? cellView(row.row, club.staffNames) : null,
+      cell: row ? cellView(row.row, club) : null,
     };
   });
   await recordChanges(
@@ -102,7 +105,7 @@ export function judgeFile(
   const estimated = incoming.flatMap((record) =>
     withEstimates([record], club.method.settings.loading).map((one) => ({ ...record, value: one.value })),
   );
-  const asking = askAbout(estimated, known, TEST_SPECS, noiseBook(known));
+  const asking = askAbout(estimated, known, testSpecs(club.method), noiseBook(known));
   const keys = new Set([...asking].map((one) => `${cellKey(one)} ${one.day}`));
   return incoming.map((one) => ({ ...one, asks: keys.has(`${cellKey(one)} ${one.day}`) }));
 }
@@ -139,7 +142,7 @@ export async function importResults(
 /** Rows as the core reads them, lifts as their estimate. */
 export const ownedRecords = (rows: readonly ResultRow[], club: Pick<ClubContext, 'method'>): OwnedRecord[] =>
   rows.flatMap((row) =>
-    withEstimates([recordOf(row)], club.method.settings.loading).map((record) => ({
+    withEstimates([recordOf(row, club.method)], club.method.settings.loading).map((record) => ({
       ...record,
       athleteId: row.athleteId,
     })),
@@ -159,14 +162,14 @@ function judge(
     row: null,
     message: sayIssue({ code, facts }),
   });
-  const spec = TEST_SPECS.get(cell.test);
+  const spec = testSpecs(club.method).get(cell.test);
   if (!spec) return refused('test_unknown', { test: cell.test });
   const birthDate = athletes.get(cell.athleteId);
   if (birthDate === undefined) return refused('athlete_unknown');
   if (cell.day > club.today) return refused('day_ahead', { day: cell.day });
   if (spec.sides && cell.side === 'both') return refused('side_missing', { test: spec.name });
   const age = birthDate === null ? null : ageInYears(birthDate, cell.day);
-  const allowed = checkAge(spec, cell, age, YOUTH);
+  const allowed = checkAge(spec, cell, age, youthRule(club));
   if (!allowed.ok) return { cell, row: null, message: allowed.issues.map(sayIssue).join(' ') };
   const [record] = withEstimates([{ ...cell, asks: false }], club.method.settings.loading);
   const value = record?.value ?? null;
@@ -183,7 +186,10 @@ function judge(
 /** The athlete's last counted value of this test and side before the cell's day. */
 function lastValue(spec: TestSpec, cell: CellBody, earlier: readonly ResultRow[], club: ClubContext): number | null {
   const own = earlier.filter((row) => row.athleteId === cell.athleteId && row.test === cell.test && row.day < cell.day);
-  const records = withEstimates(own.map(recordOf), club.method.settings.loading);
+  const records = withEstimates(
+    own.map((row) => recordOf(row, club.method)),
+    club.method.settings.loading,
+  );
   return outcomeOf(spec, records, addDays(cell.day, -1)).sides[cell.side]?.value ?? null;
 }
 
@@ -198,7 +204,9 @@ interface Written {
 async function write(tx: Tx, clubId: string, actor: string, cells: readonly Row[]): Promise<Map<string, Written>> {
   if (cells.length === 0) return new Map();
   const at = new Date();
-  const values = cells.map(({ seen, sure: _sure, ...cell }) => ({
+  // stations that write the same cells at once write them in one order
+  const ordered = [...cells].sort((a, b) => (`${cellKey(a)} ${a.day}` < `${cellKey(b)} ${b.day}` ? -1 : 1));
+  const values = ordered.map(({ seen, sure: _sure, ...cell }) => ({
     ...cell,
     clubId,
     id: v7(),

@@ -1,24 +1,24 @@
 import { eq } from 'drizzle-orm';
-import { START, TEST_SPECS } from '$catalog';
+import { momentsOf, testSpecs } from '$core/athlete';
 import { fail, ok, type Result } from '$core/result';
 import { targetFor, type Ceiling, type SquadAims } from '$core/startline';
 import { ageInYears } from '$core/calendar';
 import type { AimsForm } from '$lib/model/forms';
 import type { Tx } from '../db/client';
 import { athlete, squad } from '../db/schema';
-import { momentsOf, type AthleteRow } from '../repositories/athletes';
+import type { AthleteRow } from '../repositories/athletes';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
 import { recordChanges } from './record-change';
 
 /** Tests a squad may name as its result: everything that is a number. */
-export const resultTests = (): { id: string; name: string; unit: string; per: number }[] =>
-  [...TEST_SPECS.values()]
+export const resultTests = ({ method }: Pick<ClubContext, 'method'>): { id: string; name: string; unit: string; per: number }[] =>
+  [...testSpecs(method).values()]
     .filter(({ kind, tier }) => kind === 'number' && tier === null)
     .map(({ id, name, unit, per }) => ({ id, name, unit, per }));
 
 /** A form's numbers as aims; the error is typed in the unit the test is shown in. */
-export function aimsOf(form: AimsForm): SquadAims {
-  const spec = TEST_SPECS.get(form.resultTest);
+export function aimsOf(form: AimsForm, { method }: Pick<ClubContext, 'method'>): SquadAims {
+  const spec = testSpecs(method).get(form.resultTest);
   const pair = (squatX: number | null, hingeX: number | null) =>
     squatX === null || hingeX === null ? null : { squat: squatX, hinge: hingeX };
   return {
@@ -39,8 +39,11 @@ export function aimsOf(form: AimsForm): SquadAims {
 }
 
 /** Why a ceiling cannot stand: below a force target, who reaches it would be kept from passing. By field. */
-export function ceilingTrouble({ targets, enough }: SquadAims): Record<string, string[]> {
-  const known = [targets.female ?? START.target, targets.male ?? START.target];
+export function ceilingTrouble(
+  { targets, enough }: SquadAims,
+  { method: { start } }: Pick<ClubContext, 'method'>,
+): Record<string, string[]> {
+  const known = [targets.female ?? start.target, targets.male ?? start.target];
   const low = (lift: 'squat' | 'hinge'): boolean =>
     enough[lift] !== null && known.some((target) => (enough[lift] ?? 0) < target[lift]);
   const message = (lift: 'squat' | 'hinge'): string[] => [
@@ -52,7 +55,7 @@ export function ceilingTrouble({ targets, enough }: SquadAims): Record<string, s
   };
 }
 
-export async function keepAims(tx: Tx, club: ClubContext, row: SquadRow, aims: SquadAims, actor: string) {
+export async function keepAims(tx: Tx, club: ClubContext, row: SquadRow, aims: SquadAims, actor: string): Promise<Result<null>> {
   await tx
     .update(squad)
     .set({ aims, version: row.version + 1 })
@@ -60,6 +63,7 @@ export async function keepAims(tx: Tx, club: ClubContext, row: SquadRow, aims: S
   await recordChanges(tx, club.clubId, [
     { day: club.today, actor, subject: 'squad-aims', squadId: row.id, from: row.aims, to: aims },
   ]);
+  return ok(null);
 }
 
 /**
@@ -82,7 +86,7 @@ export async function setMoment(
   id: string,
   actor: string,
 ): Promise<Result<null>> {
-  const found = momentsOf(of ? club.library.sports.get(of.sportId) : undefined).find((one) => one.id === id);
+  const found = momentsOf(of ? club.library.sports.get(of.sportId) : undefined, club.method).find((one) => one.id === id);
   if (!found && id !== '') return fail('moment_unknown', ['moment']);
   const by = actor.startsWith('athlete:') ? ('athlete' as const) : ('coach' as const);
   await tx
@@ -114,10 +118,10 @@ export async function setCeiling(
   { lift, kg, why }: { lift: string; kg: number | null; why: Ceiling['why'] },
   actor: string,
 ): Promise<Result<null>> {
-  if (TEST_SPECS.get(lift)?.kind !== 'lift') return fail('lift_unknown', ['lift']);
+  if (testSpecs(club.method).get(lift)?.kind !== 'lift') return fail('lift_unknown', ['lift']);
   const ageYears = row.birthDate === null ? null : ageInYears(row.birthDate, club.today);
-  const target = targetFor({ sex: row.sex, ageYears }, of.aims.targets, START);
-  const { squat, hinge } = START.ratios;
+  const target = targetFor({ sex: row.sex, ageYears }, of.aims.targets, club.method.start);
+  const { squat, hinge } = club.method.start.ratios;
   const times = squat[lift] !== undefined ? target.squat * squat[lift] : target.hinge * (hinge[lift] ?? 0);
   const least = Math.ceil(times * (row.bodyMassKg ?? 0));
   if (kg !== null && kg < least) return fail('below_target', ['kg'], { least });

@@ -1,7 +1,10 @@
+import { sql } from 'drizzle-orm';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
 import pg from 'pg';
 import { databaseUrls } from '../config';
+import { FOLD_VERSION, refoldTracks } from '../commands/refold';
+import { withClub } from './client';
 
 /** Makes the two smaller roles where they are missing and steps a login without its own into them, then migrates. */
 export async function migrateDatabase(): Promise<void> {
@@ -20,7 +23,21 @@ export async function migrateDatabase(): Promise<void> {
       if (!member.rows[0]?.ok) await client.query(`grant ${role} to current_user`);
     }
     await migrate(drizzle(client), { migrationsFolder: 'src/lib/server/db/migrations' });
+    await refoldWhatIsOld(client);
   } finally {
     await client.end();
   }
+}
+
+/** Tracks follow from the facts: where they are missing or of an older fold, they are folded anew, club by club. */
+async function refoldWhatIsOld(client: pg.Client): Promise<void> {
+  const clubs = await client.query<{ id: string }>('select id from auth.organization');
+  for (const { id } of clubs.rows)
+    await withClub(id, async (tx) => {
+      const due = await tx.execute<{ athlete_id: string }>(sql`
+        select distinct athlete_id from set_log l
+        where not exists (select 1 from track t where t.club_id = l.club_id and t.athlete_id = l.athlete_id
+          and t.fold_version = ${FOLD_VERSION})`);
+      for (const { athlete_id } of due.rows) await refoldTracks(tx, id, athlete_id, null);
+    });
 }

@@ -4,8 +4,9 @@ import { DEMO_CLUB, DEMO_COMPLAINTS, DEMO_NOTES, DEMO_PASSWORD, DEMO_SQUADS } fr
 import { addDays, gymDayOn, weekdayOf, type Day } from '$core/calendar';
 import { solveCard } from '$core/choose';
 import { seeded } from '$core/random';
-import { athleteLines } from '$core/session';
+import type { Library } from '$core/library';
 import { DEFAULT_KIT, EQUIPMENT, type Kit } from '$lib/model/kit';
+import { newCardBody } from '$lib/model/new-card-body';
 import { auth, authDatabase } from '../auth/auth';
 import { createClub } from '../auth/create-club';
 import { withClub, type Tx } from '../db/client';
@@ -16,7 +17,6 @@ import {
   facility,
   member,
   organization,
-  proposal,
   setLog,
   squad,
   squadAthlete,
@@ -26,11 +26,16 @@ import {
 } from '../db/schema';
 import { NO_AIMS } from '$core/startline';
 import { loadClub } from '../repositories/club-context';
-import { keepCheckIn } from '../services/check-in';
-import { decide } from '../services/decide';
-import { keepCard } from '../services/keep-card';
-import { loadSquadDay } from '../services/load-squad-day';
-import { makeBrief } from '../services/make-brief';
+import { answerMorning } from '../commands/answer-morning';
+import { closeSession } from '../commands/close-session';
+import { noteComplaint, referComplaint } from '../commands/complaints';
+import { decide } from '../commands/decide';
+import { keepCard } from '../commands/keep-card';
+import { refoldTracks } from '../commands/refold';
+import { makeBrief } from '../reads/make-brief';
+import { loadSquadDay } from '../reads/squad-day';
+import { readWaiting } from '../reads/waiting';
+import { loadSquadsAthletes } from '../repositories/athletes';
 import { demoResults } from './demo-results';
 
 const HISTORY_DAYS = 21;
@@ -62,7 +67,7 @@ export async function loadDemo(day: Day, seed: number): Promise<boolean> {
       if (past < day) for (const squadId of squads) await train(tx, squadId, coach.id, past, random);
     });
   await withClub(clubId, async (tx) => {
-    await writeComplaints(tx, clubId, day);
+    await writeComplaints(tx, clubId, coach.id, day);
     await writeNotes(tx, clubId, day);
   });
   return true;
@@ -132,58 +137,71 @@ async function writeRoster(tx: Tx, clubId: string, day: Day, random: () => numbe
   return squadIds;
 }
 
-/** A gym day of the past: the card is made and everyone who came does it, mostly as written. */
+/** A gym day of the past: the card is made, everyone who came does it, mostly as written, and the coach closes it. */
 async function train(tx: Tx, squadId: string, coachId: string, day: Day, random: () => number): Promise<void> {
   const rows = await loadSquadDay(tx, squadId, day, null);
   const gym = rows && gymDayOn(day, rows.squad.gymDays);
   if (!gym) return;
-  const brief = makeBrief(rows, {
-    day,
-    phase: rows.squad.phase,
-    minutes: gym.minutes,
-    keepPrevious: true,
-    athleteId: null,
-  });
-  const solved = solveCard(brief, rows.club.library, rows.club.method);
-  if (!solved.ok) throw new Error(`train: ${JSON.stringify(solved.issues)}`);
+  const { club } = rows;
+  const brief = makeBrief(rows, { phase: rows.squad.phase, minutes: gym.minutes, keepRunning: true, primer: false });
+  const solved = solveCard(brief, club.library, club.method);
+  // the school rests, or the day is an event's: nothing is done
+  if (!solved.ok) return;
+  const { card, view } = solved.value;
   const id = v7();
-  const { card } = solved.value;
-  const kept = await keepCard(tx, coachId, id, {
-    version: 0,
-    squadId,
-    athleteId: null,
-    day,
-    minutes: gym.minutes,
-    card,
-  });
+  // a card of the past is the loader's own: nobody keeps one afterwards
+  const kept = await keepCard(tx, coachId, id, newCardBody(card, { squadId, day }), day);
   if (!kept.ok) throw new Error(`train: ${JSON.stringify(kept.issues)}`);
   const logs: (typeof setLog.$inferInsert)[] = [];
+  const present: string[] = [];
   for (const person of rows.athletes) {
     if (random() < 0.06) continue;
-    for (const { line, exerciseId, row, dose } of athleteLines(card, person.id))
+    present.push(person.id);
+    for (const own of view) {
+      const { slot, exerciseId, row, dose, based, eased } = own;
+      if (own.athleteId !== person.id || exerciseId === null) continue;
       for (let setNumber = 1; setNumber <= dose.sets; setNumber++) {
-        const off = random() < 0.04;
+        const off = random() < 0.03;
         logs.push({
-          clubId: rows.club.clubId,
+          clubId: club.clubId,
           id: v7(),
           sessionId: id,
           athleteId: person.id,
-          slot: line.slot,
+          slot,
           setNumber,
           day,
           exerciseId,
           row,
           written: dose,
+          based,
+          eased,
           amount: off && dose.unit === 'reps' ? Math.max(1, dose.amount - 1) : dose.amount,
-          loadKg: dose.loadKg,
+          loadKg: dose.loadKg ?? foundLoad(exerciseId, person.bodyMassKg ?? 70, club.library),
           rir: dose.rir,
           fault: null,
           asWritten: !off,
+          actor: coachId,
           doneAt: new Date(`${day}T${gym.start}:00Z`),
         });
       }
+    }
   }
   for (let i = 0; i < logs.length; i += 500) await tx.insert(setLog).values(logs.slice(i, i + 500));
+  for (const athleteId of present)
+    await refoldTracks(
+      tx,
+      club.clubId,
+      athleteId,
+      [...new Set(logs.filter((log) => log.athleteId === athleteId).map(({ exerciseId }) => exerciseId))],
+    );
+  await closeSession(tx, coachId, id, { id: v7(), minutes: gym.minutes, rpe: null, present });
+}
+
+/** What somebody picks up where no load was known: a light bell or bar, by body mass. */
+function foundLoad(exerciseId: string, massKg: number, library: Library): number | null {
+  const kind = library.exercises.get(exerciseId)?.load.kind;
+  if (kind === 'dumbbell' || kind === 'kettlebell') return massKg > 70 ? 16 : 12;
+  return kind === 'barbell' ? 40 : null;
 }
 
 /** The morning after: most answer, mostly well; the coach accepted the changes of the past and has today's still open. */
@@ -200,12 +218,12 @@ async function answerMornings(
     .from(setLog)
     .innerJoin(athlete, and(eq(athlete.clubId, setLog.clubId), eq(athlete.id, setLog.athleteId)))
     .where(eq(setLog.day, addDays(day, -1)));
-  const context = await loadClub(tx, day);
+  const context = { ...(await loadClub(tx, day)), today: day };
   for (const person of trained.sort((a, b) => (a.name < b.name ? -1 : 1))) {
     const luck = random();
     if (luck < (day === today ? 0.2 : 0.1)) continue;
     const tight = luck > 0.93;
-    await keepCheckIn(
+    await answerMorning(
       tx,
       context,
       person.athleteId,
@@ -221,17 +239,20 @@ async function answerMornings(
       `athlete:${person.athleteId}`,
     );
   }
-  if (day === today) return;
-  const open = await tx.select({ id: proposal.id }).from(proposal).where(eq(proposal.state, 'open'));
-  if (open.length > 0)
-    await decide(
-      tx,
-      clubId,
-      open.map((row) => row.id),
-      'accepted',
-      coachId,
-      day,
-    );
+  if (day === today || trained.length === 0) return;
+  const squads = await loadSquadsAthletes(
+    tx,
+    context.squads.map(({ id }) => id),
+    day,
+  );
+  const { waiting } = readWaiting(context, squads, () => undefined);
+  const items = waiting.map(({ athlete: who, track, change }) => ({
+    athleteId: who.id,
+    exerciseId: track.exerciseId,
+    row: track.row,
+    to: change.to,
+  }));
+  if (items.length > 0) await decide(tx, context, { id: v7(), decision: 'accepted', items }, coachId);
 }
 
 async function writeNotes(tx: Tx, clubId: string, day: Day): Promise<void> {
@@ -263,22 +284,13 @@ async function writeNotes(tx: Tx, clubId: string, day: Day): Promise<void> {
   }
 }
 
-async function writeComplaints(tx: Tx, clubId: string, day: Day): Promise<void> {
+async function writeComplaints(tx: Tx, clubId: string, coachId: string, day: Day): Promise<void> {
   for (const { athlete: name, place, side, score, daysAgo, referred } of DEMO_COMPLAINTS) {
     const [found] = await tx.select({ id: athlete.id }).from(athlete).where(eq(athlete.name, name));
-    if (found)
-      await tx.insert(complaint).values({
-        clubId,
-        id: v7(),
-        athleteId: found.id,
-        place,
-        side,
-        score,
-        signs: [],
-        since: addDays(day, -daysAgo),
-        updatedDay: addDays(day, -daysAgo),
-        clearance: null,
-        referredAt: referred ? new Date(`${day}T08:00:00Z`) : null,
-      });
+    if (!found) continue;
+    const club = { ...(await loadClub(tx, day)), today: addDays(day, -daysAgo) };
+    await noteComplaint(tx, club, found.id, v7(), { place, side, score, signs: [], since: club.today }, coachId);
+    const [row] = await tx.select().from(complaint).where(eq(complaint.athleteId, found.id));
+    if (referred && row) await referComplaint(tx, club, v7(), row.id, coachId);
   }
 }

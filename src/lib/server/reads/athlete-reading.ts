@@ -1,8 +1,8 @@
-import { FOCUSES, START, TEST_SPECS } from '$catalog';
+import { momentsOf, testSpecs } from '$core/athlete';
 import type { Day } from '$core/calendar';
 import { auditWork, checkResult, momentOn, outcomesOf, readChain, readRescreens } from '$core/startline';
-import type { TestSpec } from '$core/testing';
-import { activeComplaints, factsOf, momentsOf, type AthleteRow } from '../repositories/athletes';
+import type { TestSpec, TestSpecs } from '$core/testing';
+import { activeComplaints, factsOf, type AthleteRow } from '../repositories/athletes';
 import { libraryOf } from '../repositories/club-context';
 import { readRows, recordsOf, type SquadRows } from './start-line';
 import { testLines } from './test-lines';
@@ -19,6 +19,8 @@ export function readAthlete(of: ReadingRows, athleteId: string, health: boolean)
   const { club, squad, rows, logged, done } = of;
   const day = club.today;
   const library = libraryOf(club, squad);
+  const { start, focuses } = club.method;
+  const specs = testSpecs(club.method);
   const { readings, records, noise } = readRows(of, day, health);
   const row = rows.find(({ id }) => id === athleteId);
   const reading = readings.get(athleteId);
@@ -28,46 +30,46 @@ export function readAthlete(of: ReadingRows, athleteId: string, health: boolean)
   const sameLevel = new Map(
     of.ofSport
       .filter(({ id, liftLevel }) => id !== athleteId && liftLevel === row.liftLevel)
-      .map((other) => [other.id, outcomesOf(recordsOf(other, day, club), TEST_SPECS, day)]),
+      .map((other) => [other.id, outcomesOf(recordsOf(other, day, club), specs, day)]),
   );
   const { outcomes, ...rest } = reading;
-  const moments = momentsOf(library.sports.get(squad.sportId));
+  const moments = momentsOf(library.sports.get(squad.sportId), club.method);
   const { result } = squad.aims;
   return {
     reading: rest,
-    chain: readChain(outcomes, done, library, day, START),
-    audit: auditWork(work, library, START),
+    chain: readChain(outcomes, done, library, day, start),
+    audit: auditWork(work, library, start),
     typedWork: row.recentWork !== null,
     work: work.map(({ exerciseId, setsPerWeek }) => ({
       exerciseId,
       name: library.exercises.get(exerciseId)?.name ?? exerciseId,
       setsPerWeek: Math.round(setsPerWeek * 10) / 10,
     })),
-    complaints: health ? activeComplaints(row.complaints, day) : [],
-    focus: row.focus && { ...row.focus, name: FOCUSES[row.focus.id].name },
+    complaints: health ? activeComplaints(row.complaints, day, club.method) : [],
+    focus: row.focus && { ...row.focus, name: focuses[row.focus.id]?.name ?? row.focus.id },
     drills: reading.focus
-      ? FOCUSES[reading.focus].drills.flatMap((id) => {
+      ? (focuses[reading.focus]?.drills ?? []).flatMap((id) => {
           const exercise = library.exercises.get(id);
           return exercise ? [{ id, name: exercise.name, cue: exercise.cues[0] ?? '' }] : [];
         })
       : [],
-    rescreen: readRescreens(rangeTests(), own, row.focus?.since ?? day, START.rescreenDays, noise),
+    rescreen: readRescreens(rangeTests(specs), own, row.focus?.since ?? day, start.rescreenDays, noise),
     moments: moments.map(({ id, name }) => ({ id, name })),
     moment: row.weakMoment && {
       ...row.weakMoment,
       /** null = its block is over */
-      name: momentOn(row.weakMoment, moments, day, START.momentDays)?.name ?? null,
+      name: momentOn(row.weakMoment, moments, day, start.momentDays)?.name ?? null,
     },
     resultCheck:
       result &&
       checkResult(
         { records: own, today: day, result, bodyMassKg: row.bodyMassKg, target: reading.target, noise },
-        TEST_SPECS,
-        START,
+        specs,
+        start,
       ),
     ceilings: row.ceilings,
-    atCeiling: factsOf(row, {}, day, club, squad).atCeiling,
-    lines: [...TEST_SPECS.values()].flatMap((spec) => {
+    atCeiling: factsOf(row, day, club, squad).atCeiling,
+    lines: [...specs.values()].flatMap((spec) => {
       const outcome = outcomes.get(spec.id);
       if (!outcome) return [];
       return testLines(
@@ -86,5 +88,5 @@ export function readAthlete(of: ReadingRows, athleteId: string, health: boolean)
   };
 }
 
-/** Range screens that are looked at again under a range focus (START-10). */
-const rangeTests = (): TestSpec[] => [...TEST_SPECS.values()].filter(({ tier }) => tier === 'range');
+/** Range screens that are looked at again under a range focus (start-10). */
+const rangeTests = (specs: TestSpecs): TestSpec[] => [...specs.values()].filter(({ tier }) => tier === 'range');

@@ -8,7 +8,6 @@ const KEPT = ['slot', 'athleteId', 'athlete'];
 export const hideHealth = (card: Card): Card => ({
   ...card,
   lines: card.lines.map((line) => ({ ...line, reasons: line.reasons.map((reason) => withoutHealth(reason)) })),
-  overrides: card.overrides.map((own) => ({ ...own, reasons: own.reasons.map((reason) => withoutHealth(reason)) })),
 });
 
 /** One reason or finding without the place and score of a health note; who and where on the card stay. */

@@ -1,4 +1,4 @@
-import { START, TEST_SPECS } from '$catalog';
+import { testSpecs } from '$core/athlete';
 import { ageInYears, type Day } from '$core/calendar';
 import { auditWork, readSquad, squatEnough, withEstimates, type RecentWork, type SquadMember } from '$core/startline';
 import { addDays } from '$core/calendar';
@@ -6,24 +6,27 @@ import { noiseBook, type Noise, type TestRecord, type TestSpec } from '$core/tes
 import type { GridAthlete } from '$lib/model/start-line';
 import { activeComplaints, recordOf, type AthleteRow } from '../repositories/athletes';
 import { libraryOf, type ClubContext, type SquadRow } from '../repositories/club-context';
-import { ownedRecords } from './keep-results';
+import { ownedRecords } from '../commands/keep-results';
 
 /** Weeks of the log an audit reads when nothing was typed (START-4). */
 export const AUDIT_WEEKS = 4;
 
 /** Whether a squad's sport cuts enough for its skill to count. */
 export const cutsOf = (club: ClubContext, squad: SquadRow): boolean =>
-  (club.library.sports.get(squad.sportId)?.demands['deceleration-cutting'] ?? 0) >= START.cutsFrom;
+  (club.library.sports.get(squad.sportId)?.demands['deceleration-cutting'] ?? 0) >= club.method.start.cutsFrom;
 
 /** Every test, the squad's result under the name its coach gave it (START-11). */
-export const specsOf = ({ aims: { result } }: SquadRow): TestSpec[] =>
-  [...TEST_SPECS.values()].map((spec) =>
+export const specsOf = ({ aims: { result } }: SquadRow, { method }: Pick<ClubContext, 'method'>): TestSpec[] =>
+  [...testSpecs(method).values()].map((spec) =>
     result && result.name !== '' && spec.id === result.test ? { ...spec, name: result.name, short: result.name } : spec,
   );
 
 /** An athlete's records up to a day, lifts as their estimate. */
 export const recordsOf = (row: AthleteRow, day: Day, club: ClubContext): TestRecord[] =>
-  withEstimates(row.results.map(recordOf), club.method.settings.loading).filter((record) => record.day <= day);
+  withEstimates(
+    row.results.map((result) => recordOf(result, club.method)),
+    club.method.settings.loading,
+  ).filter((record) => record.day <= day);
 
 /** The error of every test, from the squad's own repeats or assumed. */
 const squadNoise = (rows: readonly AthleteRow[], club: ClubContext) =>
@@ -38,7 +41,7 @@ const squadNoise = (rows: readonly AthleteRow[], club: ClubContext) =>
 export function ownNoise(rows: readonly AthleteRow[], club: ClubContext): Record<string, Noise> {
   const noise = squadNoise(rows, club);
   return Object.fromEntries(
-    [...TEST_SPECS.values()].flatMap((spec) => {
+    [...testSpecs(club.method).values()].flatMap((spec) => {
       const found = noise(spec, 1);
       return found.own ? [[spec.id, found]] : [];
     }),
@@ -51,7 +54,7 @@ const leansOf = (
   logged: readonly RecentWork[],
   club: ClubContext,
   squad: SquadRow,
-): SquadMember['leans'] => auditWork(row.recentWork ?? logged, libraryOf(club, squad), START).leans;
+): SquadMember['leans'] => auditWork(row.recentWork ?? logged, libraryOf(club, squad), club.method.start).leans;
 
 export interface SquadRows {
   readonly club: ClubContext;
@@ -76,8 +79,8 @@ export function readRows({ club, squad, rows, logged }: SquadRows, day: Day, hea
       targets: squad.aims.targets,
       noise,
     })),
-    TEST_SPECS,
-    START,
+    testSpecs(club.method),
+    club.method.start,
   );
   return { people, records, readings, noise };
 }
@@ -103,8 +106,8 @@ export function gridAthlete(
     sex: row.sex,
     ageYears: row.birthDate === null ? null : ageInYears(row.birthDate, day),
     bodyMassKg: row.bodyMassKg,
-    squatEnough: squatEnough(row, squad.aims.enough, START),
-    complaints: health ? activeComplaints(row.complaints, day) : [],
+    squatEnough: squatEnough(row, squad.aims.enough, club.method.start),
+    complaints: health ? activeComplaints(row.complaints, day, club.method) : [],
     leans: health ? leans : 'unknown',
     focus: row.focus,
     last: before.filter(({ test, side, day: on }) => latest.get(`${test} ${side}`) === on),

@@ -1,59 +1,67 @@
-import { desc, eq, gt, gte, inArray, max } from 'drizzle-orm';
+import { desc, eq, gt, gte, inArray } from 'drizzle-orm';
+import { knowAthlete, type AthleteFacts, type AthleteRecord, type History } from '$core/athlete';
 import { addDays, ageInYears, type Day } from '$core/calendar';
-import { FOCUSES, INJURY_GUARDS, MOMENTS, START, TEST_SPECS } from '$catalog';
-import type { AthleteFacts, WeakMoment } from '$core/athlete';
-import { TESTS, type Sport, type TestId } from '$core/library';
-import { complaintColumn, type ActiveComplaint } from '$core/safety';
-import {
-  holdsBack,
-  jumperOf,
-  liftsAtCeiling,
-  momentOn,
-  NO_AIMS,
-  outcomesOf,
-  withEstimates,
-  type Outcomes,
-  type SetFocus,
-} from '$core/startline';
-import { assumedNoise, bestOf, estimateOneRepMax, type TestRecord, type TestState } from '$core/testing';
+import type { LoadingKit } from '$core/dose';
+import { asSettled, historyOf, settleLine } from '$core/progress';
+import { activeComplaint, type ActiveComplaint } from '$core/safety';
+import { NO_AIMS } from '$core/startline';
+import type { TestRecord } from '$core/testing';
+import type { Track } from '$core/track';
+import { placeOf } from '$lib/model/kit';
 import type { Tx } from '../db/client';
-import { athlete, checkIn, complaint, setLog, squadAthlete, testResult } from '../db/schema';
+import { athlete, checkIn, complaint, squadAthlete, testResult, track } from '../db/schema';
 import type { ClubContext, SquadRow } from './club-context';
 
 /** How far back results are read: past their time they are shown greyed, and a failure still counts (START-2). */
 const RESULT_DAYS = 400;
+/** Rows read for the mornings shown: a corrected answer is a row more. */
+const MORNING_ROWS = 12;
 const MORNINGS_SHOWN = 6;
 
 const parts = (day: Day) => ({
   results: { where: gte(testResult.day, addDays(day, -RESULT_DAYS)), orderBy: desc(testResult.day) },
   complaints: { where: gt(complaint.score, 0) },
-  checkIns: { orderBy: desc(checkIn.day), limit: MORNINGS_SHOWN },
+  checkIns: { orderBy: [desc(checkIn.day), desc(checkIn.seq)], limit: MORNING_ROWS },
 });
 
-const querySquads = (tx: Tx, squadIds: readonly string[], day: Day) =>
+const querySquads = (tx: Tx, squadIds: readonly string[], day: Day, tracksSince: Day | null) =>
   tx.query.squadAthlete.findMany({
     where: inArray(squadAthlete.squadId, [...squadIds]),
-    with: { athlete: { with: parts(day) } },
+    with: {
+      athlete: {
+        with: {
+          ...parts(day),
+          tracks: { columns: { state: true }, ...(tracksSince === null ? {} : { where: gte(track.lastDone, tracksSince) }) },
+        },
+      },
+    },
   });
 
 const queryOne = (tx: Tx, athleteId: string, day: Day) =>
-  tx.query.athlete.findFirst({ where: eq(athlete.id, athleteId), with: { ...parts(day), squads: true, links: true } });
+  tx.query.athlete.findFirst({
+    where: eq(athlete.id, athleteId),
+    with: { ...parts(day), tracks: { columns: { state: true } }, squads: true, links: true },
+  });
 
 export type AthleteRow = Awaited<ReturnType<typeof querySquads>>[number]['athlete'];
 export type AthletePage = NonNullable<Awaited<ReturnType<typeof queryOne>>>;
 
-/** A squad's athletes with their results, open complaints and last mornings, by name: one statement. */
+/** A squad's athletes with their results, open complaints, last mornings and what they own, by name: one statement. */
 export const loadSquadAthletes = async (tx: Tx, squadId: string, day: Day): Promise<AthleteRow[]> =>
   (await loadSquadsAthletes(tx, [squadId], day)).get(squadId) ?? [];
 
-/** The same for several squads at once, by squad: still one statement. */
+/**
+ * The same for several squads at once, by squad: still one statement.
+ * @param tracksSince only what was done from this day on is read of what they own; null = all of it
+ */
 export async function loadSquadsAthletes(
   tx: Tx,
   squadIds: readonly string[],
   day: Day,
+  tracksSince: Day | null = null,
 ): Promise<Map<string, AthleteRow[]>> {
   const found = new Map<string, AthleteRow[]>();
-  for (const { squadId, athlete: row } of await querySquads(tx, squadIds, day))
+  for (const { squadId, athlete: row } of await querySquads(tx, squadIds, day, tracksSince))
     found.set(squadId, [...(found.get(squadId) ?? []), row]);
   for (const rows of found.values()) rows.sort((a, b) => a.name.localeCompare(b.name) || (a.id < b.id ? -1 : 1));
   return found;
@@ -63,127 +71,119 @@ export const loadAthlete = (tx: Tx, athleteId: string, day: Day): Promise<Athlet
   queryOne(tx, athleteId, day);
 
 /** The squad an athlete trains with; of several, the first by name. */
-export const homeOf = ({ squads }: AthletePage, club: ClubContext): SquadRow | null =>
+export const homeOf = ({ squads }: Pick<AthletePage, 'squads'>, club: ClubContext): SquadRow | null =>
   club.squads.find(({ id }) => squads.some(({ squadId }) => squadId === id)) ?? null;
 
-/** The last day each athlete did each entry: one statement for all of them. */
-export async function loadLastDone(
-  tx: Tx,
-  athleteIds: readonly string[],
-  before: Day,
-): Promise<Map<string, Record<string, Day>>> {
-  const done = new Map<string, Record<string, Day>>();
-  if (athleteIds.length === 0) return done;
-  const rows = await tx
-    .select({ athleteId: setLog.athleteId, exerciseId: setLog.exerciseId, day: max(setLog.day) })
-    .from(setLog)
-    .where(inArray(setLog.athleteId, [...athleteIds]))
-    .groupBy(setLog.athleteId, setLog.exerciseId);
-  for (const row of rows) {
-    if (row.day === null || row.day >= before) continue;
-    done.set(row.athleteId, { ...done.get(row.athleteId), [row.exerciseId]: row.day });
-  }
-  return done;
-}
+/** The last mornings, newest first, each with the answer that counts. */
+export const morningsOf = ({ checkIns }: Pick<AthleteRow, 'checkIns'>): AthleteRow['checkIns'] =>
+  checkIns.filter((one, i) => checkIns.findIndex(({ day }) => day === one.day) === i).slice(0, MORNINGS_SHOWN);
 
-/** What the rules know of an athlete on a day, from the rows. */
-export function factsOf(
-  row: AthleteRow,
-  lastDone: Readonly<Record<string, Day>>,
+/**
+ * What an athlete owns on a day, with what the rules have settled by themselves of sessions that are over: a page shows
+ * it before anybody has closed them.
+ */
+export function tracksOf(
+  { tracks }: Pick<AthleteRow, 'tracks'>,
   day: Day,
-  club: Pick<ClubContext, 'method' | 'library'>,
-  squad: Pick<SquadRow, 'aims' | 'sportId'> | null,
-): AthleteFacts {
-  const { loading, jump } = club.method.settings;
-  const records = row.results.map(recordOf);
-  const outcomes = outcomesOf(withEstimates(records, loading), TEST_SPECS, day);
-  const tests: Partial<Record<TestId, TestState>> = {};
-  for (const id of TESTS) {
-    const state = outcomes.get(id)?.state;
-    if (state !== undefined && state !== 'unknown') tests[id] = state;
-  }
-  const e1rmKg: Record<string, number> = {};
-  for (const result of records) {
-    if (result.loadKg === null || result.reps === null || result.asks) continue;
-    if (result.day > day || result.day < addDays(day, -loading.validDays)) continue;
-    const estimate = estimateOneRepMax(loading.formula, result.loadKg, result.reps, result.rir ?? 0, loading.maxReps);
-    if (estimate.ok) e1rmKg[result.test] = Math.max(e1rmKg[result.test] ?? 0, estimate.value);
-  }
+  { method, library }: Pick<ClubContext, 'method' | 'library'>,
+  kit: LoadingKit,
+): Track[] {
+  return tracks.map(({ state }) => {
+    const exercise = library.exercises.get(state.exerciseId);
+    const [last] = state.exposures;
+    if (!exercise || !last || last.day >= day) return state;
+    return asSettled(state, settleLine({ exercise, row: state.row, track: state, kit }, method));
+  });
+}
+
+/** What the tracks say of an athlete before a day. */
+export const historyBefore = (
+  tracks: readonly Track[],
+  row: Pick<AthleteRow, 'recentWork'>,
+  day: Day,
+  { method, library }: Pick<ClubContext, 'method' | 'library'>,
+): History =>
+  historyOf(
+    tracks,
+    day,
+    (row.recentWork ?? []).map(({ exerciseId }) => exerciseId),
+    library,
+    method,
+  );
+
+type Club = Pick<ClubContext, 'method' | 'library'>;
+
+/** An athlete as the rules know them on a day, and what they own. */
+export interface KnownAthlete {
+  readonly facts: AthleteFacts;
+  readonly tracks: readonly Track[];
+}
+
+export function knowRow(row: AthleteRow, day: Day, club: Club, squad: Pick<SquadRow, 'aims' | 'sportId' | 'kit'> | null): KnownAthlete {
+  const kit = squad ? placeOf(squad.kit).loading : NO_KIT;
+  const tracks = tracksOf(row, day, club, kit);
+  const history = historyBefore(tracks, row, day, club);
+  const sport = squad ? (club.library.sports.get(squad.sportId) ?? null) : null;
   return {
-    id: row.id,
-    name: row.name,
-    ageYears: row.birthDate === null ? null : ageInYears(row.birthDate, day),
-    liftLevel: row.liftLevel,
-    jumpLevel: row.jumpLevel,
-    bodyMassKg: row.bodyMassKg,
-    growthCmPerMonth: row.growthCmPerMonth,
-    jumpSeasons: row.jumpSeasons,
-    tests,
-    e1rmKg,
-    complaints: activeComplaints(row.complaints, day),
-    pastInjuries: row.background.pastInjuries.map(({ place }) => ({ place, guards: INJURY_GUARDS[place] ?? [] })),
-    focus: focusOf(row.focus),
-    moment: momentOn(
-      row.weakMoment,
-      momentsOf(squad ? club.library.sports.get(squad.sportId) : undefined),
-      day,
-      START.momentDays,
-    ),
-    atCeiling: liftsAtCeiling(
-      { e1rmKg, bodyMassKg: row.bodyMassKg, ceilings: row.ceilings },
-      (squad?.aims ?? NO_AIMS).enough,
-      jump.shockSquatTimesBodyMass,
-      START,
-    ),
-    jumper: jumperKind(outcomes),
-    lastDone,
+    tracks,
+    facts: knowAthlete(recordOfAthlete(row, club), history, day, { aims: squad?.aims ?? NO_AIMS, sport }, club.method),
   };
 }
+const NO_KIT: LoadingKit = { barbell: { bar: 20, pairs: [] }, bellsKg: [] };
 
-/** Weak moments an athlete of a sport may name: its own first, then those of any sport. */
-export const momentsOf = (sport: Sport | undefined): readonly WeakMoment[] => [...(sport?.moments ?? []), ...MOMENTS];
+/** The same for who is not asked about what they own. */
+export const factsOf = (
+  row: AthleteRow,
+  day: Day,
+  club: Club,
+  squad: Pick<SquadRow, 'aims' | 'sportId' | 'kit'> | null,
+): AthleteFacts => knowRow(row, day, club, squad).facts;
 
-function focusOf(focus: SetFocus | null): AthleteFacts['focus'] {
-  if (!focus) return null;
-  const { name, emphasis, families, drills, tier } = FOCUSES[focus.id];
-  return {
-    id: focus.id,
-    name,
-    emphasis,
-    families,
-    drills,
-    limits: tier !== null,
-    holdsBack: holdsBack(focus, FOCUSES),
-  };
-}
-
-function jumperKind(outcomes: Outcomes): AthleteFacts['jumper'] {
-  const spec = TEST_SPECS.get('approach-one');
-  const value = (id: string): number | null => (spec ? bestOf(outcomes.get(id), spec) : null);
-  const [one, two] = [value('approach-one'), value('approach-two')];
-  if (!spec || one === null || two === null) return null;
-  const kind = jumperOf(one, two, assumedNoise(spec.assumed, one)).kind;
-  return kind === 'even' ? null : kind;
-}
+/** A row as the core keeps an athlete. */
+export const recordOfAthlete = (row: AthleteRow, { method }: Pick<Club, 'method'>): AthleteRecord => ({
+  id: row.id,
+  name: row.name,
+  birthDate: row.birthDate,
+  sex: row.sex,
+  bodyMassKg: row.bodyMassKg,
+  growthCmPerMonth: row.growthCmPerMonth,
+  liftLevel: row.liftLevel,
+  jumpLevel: row.jumpLevel,
+  jumpSeasons: row.jumpSeasons,
+  guardianConsent: row.guardianConsent,
+  focus: row.focus,
+  pastInjuries: row.background.pastInjuries,
+  moment: row.weakMoment,
+  ceilings: row.ceilings,
+  records: row.results.map((result) => recordOf(result, method)),
+  complaints: complaintsOf(row.complaints, method),
+});
 
 type ResultRow = AthleteRow['results'][number];
 
 /** A row as the core reads it. A screen kept before joints and grades were is passed or failed as such. */
-export function recordOf(row: ResultRow): TestRecord {
+export function recordOf(row: ResultRow, method: ClubContext['method']): TestRecord {
   const { test, day, side, trials, joints, loadKg, reps, rir, asks } = row;
-  return { test, day, side, trials, joints, loadKg, reps, rir, asks, value: row.value ?? plainValue(row) };
+  return { test, day, side, trials, joints, loadKg, reps, rir, asks, value: row.value ?? plainValue(row, method) };
 }
 
-function plainValue({ test, passed }: ResultRow): number | null {
-  const spec = TEST_SPECS.get(test);
+function plainValue({ test, passed }: ResultRow, { tests }: ClubContext['method']): number | null {
+  const spec = Object.hasOwn(tests, test) ? tests[test] : undefined;
   if (passed === null || !spec) return null;
   if (spec.kind === 'joints') return passed ? 0 : 2;
   return passed ? (spec.pass && 'value' in spec.pass ? spec.pass.value : 1) : 0;
 }
 
-export function activeComplaints(rows: AthleteRow['complaints'], day: Day): ActiveComplaint[] {
-  return rows.flatMap(({ place, side, score, signs, since, calmAnswers, clearance }) => {
-    const column = complaintColumn({ place, side, score, signs, since, calmAnswers, clearance }, day);
-    return column === null ? [] : [{ place, side, score, column }];
-  });
-}
+/** A place the method no longer knows bars nothing and shows as its own id. */
+const complaintsOf = (rows: AthleteRow['complaints'], { places }: ClubContext['method']) =>
+  rows.filter(({ place }) => Object.hasOwn(places, place));
+
+export const activeComplaints = (
+  rows: AthleteRow['complaints'],
+  day: Day,
+  method: ClubContext['method'],
+): ActiveComplaint[] => complaintsOf(rows, method).flatMap((row) => activeComplaint(row, day) ?? []);
+
+/** Whole years, or null without a birth date. */
+export const ageOf = ({ birthDate }: Pick<AthleteRow, 'birthDate'>, day: Day): number | null =>
+  birthDate === null ? null : ageInYears(birthDate, day);

@@ -1,4 +1,4 @@
-import { and, asc, gte, lte } from 'drizzle-orm';
+import { asc, gte } from 'drizzle-orm';
 import { LIBRARY, METHOD } from '$catalog';
 import { addDays, type Day } from '$core/calendar';
 import { overlayLibrary, type Library } from '$core/library';
@@ -8,8 +8,8 @@ import { today as todayIn } from '../config';
 import type { Tx } from '../db/client';
 import { event, facility, squad } from '../db/schema';
 
-/** Days around the shown one for which events are read. */
-const EVENT_REACH_DAYS = 28;
+/** Days before the shown one for which events are read; ahead all of them. */
+const EVENT_BEHIND_DAYS = 28;
 
 const query = (tx: Tx, around: Day) =>
   tx.query.club.findFirst({
@@ -22,10 +22,7 @@ const query = (tx: Tx, around: Day) =>
         orderBy: asc(squad.name),
         with: {
           events: {
-            where: and(
-              gte(event.day, addDays(around, -EVENT_REACH_DAYS)),
-              lte(event.day, addDays(around, EVENT_REACH_DAYS)),
-            ),
+            where: gte(event.day, addDays(around, -EVENT_BEHIND_DAYS)),
             orderBy: asc(event.day),
           },
         },

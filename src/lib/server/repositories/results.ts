@@ -4,19 +4,20 @@ import type { RecentWork } from '$core/startline';
 import type { CellView } from '$lib/model/results';
 import type { Tx } from '../db/client';
 import { recordOf } from './athletes';
-import { setLog, squadAthlete, testDay, testResult } from '../db/schema';
+import type { ClubContext } from './club-context';
+import { battery, setNow, squadAthlete, testDay, testResult } from '../db/schema';
 
 /** A writer's clock and another's commit may cross by this much. */
 const OVERLAP_MS = 10_000;
 
 export type ResultRow = typeof testResult.$inferSelect;
 
-export const cellView = (row: ResultRow, names: Readonly<Record<string, string>>): CellView => ({
+export const cellView = (row: ResultRow, { method, staffNames: names }: Pick<ClubContext, 'method' | 'staffNames'>): CellView => ({
   athleteId: row.athleteId,
   test: row.test,
   day: row.day,
   side: row.side,
-  value: recordOf(row).value,
+  value: recordOf(row, method).value,
   trials: row.trials,
   joints: row.joints,
   loadKg: row.loadKg,
@@ -85,10 +86,10 @@ export async function loggedWork(
   const found = new Map<string, RecentWork[]>();
   if (athleteIds.length === 0) return found;
   const rows = await tx
-    .select({ athleteId: setLog.athleteId, exerciseId: setLog.exerciseId, sets: count() })
-    .from(setLog)
-    .where(and(inArray(setLog.athleteId, [...athleteIds]), gte(setLog.day, from)))
-    .groupBy(setLog.athleteId, setLog.exerciseId);
+    .select({ athleteId: setNow.athleteId, exerciseId: setNow.exerciseId, sets: count() })
+    .from(setNow)
+    .where(and(inArray(setNow.athleteId, [...athleteIds]), gte(setNow.day, from)))
+    .groupBy(setNow.athleteId, setNow.exerciseId);
   for (const { athleteId, exerciseId, sets } of rows)
     found.set(athleteId, [...(found.get(athleteId) ?? []), { exerciseId, setsPerWeek: sets / weeks }]);
   return found;
@@ -97,6 +98,14 @@ export async function loggedWork(
 /** What an athlete did on which days since. */
 export const doneDays = (tx: Tx, athleteId: string, from: Day): Promise<{ exerciseId: string; day: Day }[]> =>
   tx
-    .selectDistinct({ exerciseId: setLog.exerciseId, day: setLog.day })
-    .from(setLog)
-    .where(and(eq(setLog.athleteId, athleteId), gte(setLog.day, from)));
+    .selectDistinct({ exerciseId: setNow.exerciseId, day: setNow.day })
+    .from(setNow)
+    .where(and(eq(setNow.athleteId, athleteId), gte(setNow.day, from)));
+
+/** The next testing day of any squad from a day on. */
+export const nextTestDay = async (tx: Tx, from: Day): Promise<typeof testDay.$inferSelect | undefined> =>
+  (await tx.select().from(testDay).where(gte(testDay.day, from)).orderBy(testDay.day).limit(1))[0];
+
+/** Named sets of tests, by name. */
+export const loadBatteries = (tx: Tx): Promise<(typeof battery.$inferSelect)[]> =>
+  tx.select().from(battery).orderBy(battery.name);

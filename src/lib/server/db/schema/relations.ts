@@ -1,6 +1,6 @@
 import { relations } from 'drizzle-orm';
 import { club, clubTable, facility, libraryEntry, staff } from './club';
-import { checkIn, gymSession, lineOverride, proposal, sessionLine, setLog } from './session';
+import { checkIn, gymSession, sessionLine, setLog, track, typedLine } from './session';
 import { athlete, athleteLink, complaint, event, squad, squadAthlete, testResult } from './squad';
 
 /** Relations let one statement bring a subject with its parts: pages ask few questions, none of them per row. */
@@ -42,8 +42,10 @@ export const athleteRelations = relations(athlete, ({ many }) => ({
   complaints: many(complaint),
   checkIns: many(checkIn),
   links: many(athleteLink),
-  logs: many(setLog),
-  proposals: many(proposal),
+  tracks: many(track),
+}));
+export const trackRelations = relations(track, ({ one }) => ({
+  athlete: one(athlete, { fields: [track.clubId, track.athleteId], references: [athlete.clubId, athlete.id] }),
 }));
 export const testResultRelations = relations(testResult, ({ one }) => ({
   athlete: one(athlete, {
@@ -63,15 +65,7 @@ export const athleteLinkRelations = relations(athleteLink, ({ one }) => ({
     references: [athlete.clubId, athlete.id],
   }),
 }));
-export const proposalRelations = relations(proposal, ({ one }) => ({
-  athlete: one(athlete, { fields: [proposal.clubId, proposal.athleteId], references: [athlete.clubId, athlete.id] }),
-  session: one(gymSession, {
-    fields: [proposal.clubId, proposal.sessionId],
-    references: [gymSession.clubId, gymSession.id],
-  }),
-}));
 export const setLogRelations = relations(setLog, ({ one }) => ({
-  athlete: one(athlete, { fields: [setLog.clubId, setLog.athleteId], references: [athlete.clubId, athlete.id] }),
   session: one(gymSession, {
     fields: [setLog.clubId, setLog.sessionId],
     references: [gymSession.clubId, gymSession.id],
@@ -83,9 +77,8 @@ export const eventRelations = relations(event, ({ one }) => ({
 export const gymSessionRelations = relations(gymSession, ({ one, many }) => ({
   squad: one(squad, { fields: [gymSession.clubId, gymSession.squadId], references: [squad.clubId, squad.id] }),
   lines: many(sessionLine),
-  overrides: many(lineOverride),
+  typed: many(typedLine),
   logs: many(setLog),
-  proposals: many(proposal),
 }));
 export const sessionLineRelations = relations(sessionLine, ({ one }) => ({
   session: one(gymSession, {
@@ -93,9 +86,9 @@ export const sessionLineRelations = relations(sessionLine, ({ one }) => ({
     references: [gymSession.clubId, gymSession.id],
   }),
 }));
-export const lineOverrideRelations = relations(lineOverride, ({ one }) => ({
+export const typedLineRelations = relations(typedLine, ({ one }) => ({
   session: one(gymSession, {
-    fields: [lineOverride.clubId, lineOverride.sessionId],
+    fields: [typedLine.clubId, typedLine.sessionId],
     references: [gymSession.clubId, gymSession.id],
   }),
 }));

@@ -7,19 +7,20 @@ import {
   integer,
   jsonb,
   pgTable,
+  pgView,
   primaryKey,
   text,
   timestamp,
   unique,
-  uniqueIndex,
   uuid,
 } from 'drizzle-orm/pg-core';
 import type { Dose } from '$core/dose';
 import type { DoseRowId } from '$core/method';
-import type { Change } from '$core/progress';
 import type { Reason } from '$core/result';
+import type { Line } from '$core/session';
+import type { Track } from '$core/track';
 import { athlete, squad } from './squad';
-import { clubId, createdAt, ownId, tenantPolicy, version } from './columns';
+import { clubId, createdAt, ownId, seq, tenantPolicy, version } from './columns';
 
 const PHASES = ['transition', 'general', 'specific', 'pre-season', 'in-season', 'congested', 'peak', 'return'] as const;
 
@@ -35,6 +36,13 @@ export const gymSession = pgTable(
     phase: text('phase', { enum: PHASES }).notNull(),
     minutes: integer('minutes').notNull(),
     template: text('template').notNull(),
+    /** where it is held; null = where the squad trains */
+    facilityId: uuid('facility_id'),
+    /** how it went, once it was closed */
+    closedAt: timestamp('closed_at', { withTimezone: true }),
+    realMinutes: integer('real_minutes'),
+    sessionRpe: integer('session_rpe'),
+    /** of the head: minutes, phase, template, place */
     version: version(),
     createdAt: createdAt(),
   },
@@ -59,8 +67,12 @@ export const sessionLine = pgTable(
     exerciseId: text('exercise_id').notNull(),
     row: text('row').$type<DoseRowId>().notNull(),
     dose: jsonb('dose').$type<Dose>().notNull(),
+    full: jsonb('full').$type<Line['full']>(),
     reasons: jsonb('reasons').$type<readonly Reason[]>().notNull(),
     pinned: boolean('pinned').notNull(),
+    typed: boolean('typed').notNull().default(false),
+    substitutes: jsonb('substitutes').$type<Line['substitutes']>().notNull().default([]),
+    version: version(),
   },
   (t) => [
     primaryKey({ columns: [t.clubId, t.sessionId, t.slot] }),
@@ -71,8 +83,9 @@ export const sessionLine = pgTable(
   ],
 );
 
-export const lineOverride = pgTable(
-  'line_override',
+/** What a coach typed for one athlete on a line. */
+export const typedLine = pgTable(
+  'typed_line',
   {
     clubId: clubId(),
     sessionId: uuid('session_id').notNull(),
@@ -81,19 +94,22 @@ export const lineOverride = pgTable(
     exerciseId: text('exercise_id'),
     row: text('row').$type<DoseRowId>().notNull(),
     dose: jsonb('dose').$type<Dose>().notNull(),
-    reasons: jsonb('reasons').$type<readonly Reason[]>().notNull(),
-    typed: boolean('typed').notNull(),
+    version: version(),
   },
   (t) => [
     primaryKey({ columns: [t.clubId, t.sessionId, t.slot, t.athleteId] }),
     foreignKey({ columns: [t.clubId, t.sessionId], foreignColumns: [gymSession.clubId, gymSession.id] }).onDelete(
       'cascade',
     ),
+    foreignKey({ columns: [t.clubId, t.athleteId], foreignColumns: [athlete.clubId, athlete.id] }).onDelete('cascade'),
     tenantPolicy(),
   ],
 );
 
-/** One set of one athlete. What was written stands beside what was done, so that history does not change with the card. */
+/**
+ * One tap on one set of one athlete, append-only: what was written stands beside what was done. Of several taps on a set
+ * the one done last counts (view `set_now`); a set taken back is a tap too.
+ */
 export const setLog = pgTable(
   'set_log',
   {
@@ -107,25 +123,59 @@ export const setLog = pgTable(
     exerciseId: text('exercise_id').notNull(),
     row: text('row').$type<DoseRowId>().notNull(),
     written: jsonb('written').$type<Dose>().notNull(),
+    /** the dose before the day eased it; null with nothing eased = as written */
+    based: jsonb('based').$type<Dose>(),
+    /** rules that eased it */
+    eased: jsonb('eased').$type<readonly string[]>().notNull().default([]),
     amount: doublePrecision('amount').notNull(),
     loadKg: doublePrecision('load_kg'),
     rir: integer('rir'),
     fault: text('fault'),
     asWritten: boolean('as_written').notNull(),
     doneAt: timestamp('done_at', { withTimezone: true }).notNull(),
+    removed: boolean('removed').notNull().default(false),
+    actor: text('actor'),
+    /** it was done although something stopped the line meanwhile */
+    flagged: boolean('flagged').notNull().default(false),
+    seq: seq(),
   },
   (t) => [
     primaryKey({ columns: [t.clubId, t.id] }),
-    uniqueIndex('set_log_once').on(t.clubId, t.sessionId, t.athleteId, t.slot, t.setNumber),
-    index('set_log_athlete').on(t.clubId, t.athleteId, t.day),
-    index('set_log_session').on(t.clubId, t.sessionId),
-    foreignKey({ columns: [t.clubId, t.sessionId], foreignColumns: [gymSession.clubId, gymSession.id] }),
+    index('set_log_set').on(t.clubId, t.sessionId, t.athleteId, t.slot, t.setNumber),
+    index('set_log_athlete').on(t.clubId, t.athleteId, t.exerciseId, t.day),
+    index('set_log_day').on(t.clubId, t.athleteId, t.day),
+    foreignKey({ columns: [t.clubId, t.sessionId], foreignColumns: [gymSession.clubId, gymSession.id] }).onDelete(
+      'cascade',
+    ),
     foreignKey({ columns: [t.clubId, t.athleteId], foreignColumns: [athlete.clubId, athlete.id] }).onDelete('cascade'),
     tenantPolicy(),
   ],
 );
 
-/** The next-morning answer, one a day. */
+/** The sets as they stand: `set_log` by the tap done last, none where that one took it back. */
+export const setNow = pgView('set_now', {
+  clubId: clubId(),
+  id: ownId(),
+  sessionId: uuid('session_id').notNull(),
+  athleteId: uuid('athlete_id').notNull(),
+  slot: text('slot').notNull(),
+  setNumber: integer('set_number').notNull(),
+  day: date('day', { mode: 'string' }).notNull(),
+  exerciseId: text('exercise_id').notNull(),
+  row: text('row').$type<DoseRowId>().notNull(),
+  written: jsonb('written').$type<Dose>().notNull(),
+  based: jsonb('based').$type<Dose>(),
+  eased: jsonb('eased').$type<readonly string[]>().notNull(),
+  amount: doublePrecision('amount').notNull(),
+  loadKg: doublePrecision('load_kg'),
+  rir: integer('rir'),
+  fault: text('fault'),
+  asWritten: boolean('as_written').notNull(),
+  doneAt: timestamp('done_at', { withTimezone: true }).notNull(),
+  flagged: boolean('flagged').notNull(),
+}).existing();
+
+/** A next-morning answer, append-only: of a day the last one counts. */
 export const checkIn = pgTable(
   'check_in',
   {
@@ -140,47 +190,79 @@ export const checkIn = pgTable(
     signs: jsonb('signs').$type<readonly string[]>().notNull(),
     byStaff: text('by_staff'),
     createdAt: createdAt(),
+    seq: seq(),
   },
   (t) => [
     primaryKey({ columns: [t.clubId, t.id] }),
-    uniqueIndex('check_in_once').on(t.clubId, t.athleteId, t.day),
+    index('check_in_athlete').on(t.clubId, t.athleteId, t.day, t.seq),
     foreignKey({ columns: [t.clubId, t.athleteId], foreignColumns: [athlete.clubId, athlete.id] }).onDelete('cascade'),
     tenantPolicy(),
   ],
 );
 
-/** A change the rules call for, waiting for the coach. */
-export const proposal = pgTable(
-  'proposal',
+/** Everything else that happened, append-only: steps, closings, complaints, clearances, referrals. */
+export const fact = pgTable(
+  'fact',
   {
     clubId: clubId(),
     id: ownId(),
-    athleteId: uuid('athlete_id').notNull(),
-    squadId: uuid('squad_id').notNull(),
-    sessionId: uuid('session_id').notNull(),
-    slot: text('slot').notNull(),
-    row: text('row').$type<DoseRowId>().notNull(),
+    seq: seq(),
+    kind: text('kind', { enum: ['opened', 'step', 'closed', 'complaint', 'clearance', 'referral'] }).notNull(),
     day: date('day', { mode: 'string' }).notNull(),
-    kind: text('kind').$type<Change['kind']>().notNull(),
-    from: jsonb('from').$type<Change['from']>().notNull(),
-    to: jsonb('to').$type<Change['to']>().notNull(),
-    rules: jsonb('rules').$type<readonly string[]>().notNull(),
-    saw: jsonb('saw').$type<Change['saw']>().notNull(),
-    state: text('state', { enum: ['open', 'accepted', 'held'] })
-      .notNull()
-      .default('open'),
-    decidedBy: text('decided_by'),
-    decidedDay: date('decided_day', { mode: 'string' }),
-    version: version(),
+    writtenAt: timestamp('written_at', { withTimezone: true }).notNull().defaultNow(),
+    /** user id of staff, `athlete:<id>`, `rule` or `migration` */
+    actor: text('actor').notNull(),
+    athleteId: uuid('athlete_id'),
+    squadId: uuid('squad_id'),
+    sessionId: uuid('session_id'),
+    exerciseId: text('exercise_id'),
+    row: text('row').$type<DoseRowId>(),
+    body: jsonb('body').notNull(),
   },
   (t) => [
     primaryKey({ columns: [t.clubId, t.id] }),
-    uniqueIndex('proposal_once').on(t.clubId, t.athleteId, t.sessionId, t.slot),
-    index('proposal_state').on(t.clubId, t.state, t.squadId),
-    index('proposal_session').on(t.clubId, t.sessionId),
+    index('fact_athlete').on(t.clubId, t.athleteId, t.kind, t.day, t.seq),
+    index('fact_session').on(t.clubId, t.sessionId),
+    index('fact_day').on(t.clubId, t.day),
     foreignKey({ columns: [t.clubId, t.athleteId], foreignColumns: [athlete.clubId, athlete.id] }).onDelete('cascade'),
     tenantPolicy(),
   ],
+);
+
+/** What an athlete owns, folded from the facts: a row so that pages are fast; it can be rebuilt at any time. */
+export const track = pgTable(
+  'track',
+  {
+    clubId: clubId(),
+    athleteId: uuid('athlete_id').notNull(),
+    exerciseId: text('exercise_id').notNull(),
+    row: text('row').$type<DoseRowId>().notNull(),
+    role: text('role').notNull().default(''),
+    state: jsonb('state').$type<Track>().notNull(),
+    lastDone: date('last_done', { mode: 'string' }),
+    foldVersion: integer('fold_version').notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.clubId, t.athleteId, t.exerciseId, t.row, t.role] }),
+    index('track_recent').on(t.clubId, t.lastDone),
+    foreignKey({ columns: [t.clubId, t.athleteId], foreignColumns: [athlete.clubId, athlete.id] }).onDelete('cascade'),
+    tenantPolicy(),
+  ],
+);
+
+/** A command that was carried out, with its answer: a repeat is answered the same and does nothing. */
+export const command = pgTable(
+  'command',
+  {
+    clubId: clubId(),
+    id: ownId(),
+    verb: text('verb').notNull(),
+    actor: text('actor').notNull(),
+    hash: text('hash').notNull(),
+    answer: jsonb('answer'),
+    at: timestamp('at', { withTimezone: true }).notNull().defaultNow(),
+  },
+  (t) => [primaryKey({ columns: [t.clubId, t.id] }), index('command_at').on(t.clubId, t.at), tenantPolicy()],
 );
 
 /** Every change, append-only: from → to, rules, what they saw, who. */

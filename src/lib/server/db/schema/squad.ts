@@ -182,6 +182,8 @@ export const complaint = pgTable(
     signs: jsonb('signs').$type<readonly string[]>().notNull(),
     since: date('since', { mode: 'string' }).notNull(),
     calmAnswers: integer('calm_answers').notNull().default(0),
+    /** the fact that opened it: the rows here are folded from the facts */
+    origin: text('origin').notNull().default(''),
     clearance: jsonb('clearance').$type<Clearance | null>(),
     referredAt: timestamp('referred_at', { withTimezone: true }),
     updatedDay: date('updated_day', { mode: 'string' }).notNull(),

@@ -1,0 +1,52 @@
+import type { Day } from '$core/calendar';
+import { fail, ok, type Result } from '$core/result';
+import type { CheckInBody } from '$lib/model/bodies';
+import type { Tx } from '../db/client';
+import { checkIn } from '../db/schema';
+import { loadAthlete } from '../repositories/athletes';
+import type { ClubContext } from '../repositories/club-context';
+import { recordChanges } from './record-change';
+import { lockAthletes, refoldComplaints, refoldTracks, spokenOf } from './refold';
+import { settleSessions } from './settle-sessions';
+
+/**
+ * Keeps a morning answer (PROG-1): of a day the last one counts, whatever was answered before. Pain opens or moves a
+ * complaint, a later calm answer lifts what it may (SAFE-2, SAFE-8); what the answer asks of the doses is read from the
+ * tracks afterwards, so that a corrected answer takes back what it asked.
+ * @param actor staff user id when someone answers for the athlete at the door, else `athlete:<id>`
+ * @returns nothing, or `athlete_unknown`, `place_unknown`
+ */
+export async function answerMorning(
+  tx: Tx,
+  club: ClubContext,
+  athleteId: string,
+  body: CheckInBody,
+  day: Day,
+  actor: string,
+): Promise<Result<null>> {
+  await lockAthletes(tx, [athleteId]);
+  const athlete = await loadAthlete(tx, athleteId, day);
+  if (!athlete) return fail('athlete_unknown');
+  if (body.place !== null && !Object.hasOwn(club.method.places, body.place)) return fail('place_unknown', ['place']);
+  await settleSessions(tx, club, [athleteId], { before: day });
+  await tx
+    .insert(checkIn)
+    .values({ clubId: club.clubId, athleteId, day, ...body, byStaff: actor.startsWith('athlete:') ? null : actor })
+    .onConflictDoNothing();
+  const moves = await refoldComplaints(tx, club.clubId, athleteId);
+  await refoldTracks(tx, club.clubId, athleteId, await spokenOf(tx, athleteId, day));
+  await recordChanges(
+    tx,
+    club.clubId,
+    moves.map(({ place, from, to }) => ({
+      day,
+      actor,
+      subject: 'complaint',
+      athleteId,
+      from: from === null ? null : { place, score: from },
+      to: { place, score: to },
+      rules: ['SAFE-2', 'SAFE-8'],
+    })),
+  );
+  return ok(null);
+}

@@ -1,0 +1,178 @@
+import { and, eq } from 'drizzle-orm';
+import type { Day, GymDay } from '$core/calendar';
+import { fail, ok, type Result } from '$core/result';
+import { DEFAULT_KIT } from '$lib/model/kit';
+import type { Tx } from '../db/client';
+import { athlete, event, facility, squad, squadAthlete } from '../db/schema';
+import { loadSquadAthletes } from '../repositories/athletes';
+import type { ClubContext, SquadRow } from '../repositories/club-context';
+import { derivedId } from './facts';
+import { readPastedAthletes } from './paste-names';
+import { recordChanges } from './record-change';
+
+/**
+ * Makes a squad at the place the coach named; a club with no place gets one.
+ * @param id the squad's, from the command: a form sent twice makes one squad
+ * @returns its id, or `place_unknown_here`, `sport_unknown`
+ */
+export async function makeSquad(
+  tx: Tx,
+  club: ClubContext,
+  id: string,
+  { facilityId: wanted, ...value }: { readonly name: string; readonly sportId: string; readonly facilityId: string | null },
+  actor: string,
+): Promise<Result<string>> {
+  if (!club.library.sports.has(value.sportId)) return fail('sport_unknown', ['sportId']);
+  const place = club.facilities.length === 1 ? club.facilities[0] : club.facilities.find((one) => one.id === wanted);
+  if (!place && club.facilities.length > 0) return fail('place_unknown_here', ['facilityId']);
+  const facilityId = place?.id ?? derivedId(id, 'place');
+  if (!place) await tx.insert(facility).values({ clubId: club.clubId, id: facilityId, name: 'Gym', kit: DEFAULT_KIT });
+  await tx.insert(squad).values({
+    clubId: club.clubId,
+    id,
+    facilityId,
+    ...value,
+    phase: 'general',
+    gymDays: [
+      { weekday: 2, start: '18:00', minutes: 60 },
+      { weekday: 4, start: '18:00', minutes: 60 },
+    ],
+  });
+  await recordChanges(tx, club.clubId, [
+    { day: club.today, actor, subject: 'squad-made', squadId: id, from: null, to: value },
+  ]);
+  return ok(id);
+}
+
+/** What was added by a paste: new people, and who came over from another squad with all that is known of them. */
+export interface AddedAthletes {
+  readonly made: number;
+  readonly joined: readonly string[];
+}
+
+/**
+ * Adds pasted names to a squad. Who is in the club already joins with complaints, loads and history: a second person of
+ * that name is made only where the birth dates differ.
+ * @param id the command's: ids follow from it
+ */
+export async function addAthletes(
+  tx: Tx,
+  club: ClubContext,
+  of: SquadRow,
+  id: string,
+  text: string,
+  actor: string,
+): Promise<Result<AddedAthletes>> {
+  const present = await loadSquadAthletes(tx, of.id, club.today);
+  const { rows, issues } = readPastedAthletes(
+    text,
+    present.map(({ name }) => name),
+  );
+  if (issues.length > 0) return { ok: false, issues };
+  const everybody = await tx
+    .select({ id: athlete.id, name: athlete.name, birthDate: athlete.birthDate })
+    .from(athlete);
+  const known = (row: (typeof rows)[number]) => {
+    const same = everybody.filter(({ name }) => name.trim().toLowerCase() === row.name.trim().toLowerCase());
+    return same.find((one) => row.birthDate === null || one.birthDate === null || one.birthDate === row.birthDate);
+  };
+  const joined = rows.flatMap((row) => known(row) ?? []);
+  const made = rows
+    .filter((row) => !known(row))
+    .map((row) => ({ clubId: club.clubId, id: derivedId(id, row.name), ...row }));
+  if (made.length > 0) await tx.insert(athlete).values(made);
+  await tx
+    .insert(squadAthlete)
+    .values([...made, ...joined].map((one) => ({ clubId: club.clubId, squadId: of.id, athleteId: one.id })))
+    .onConflictDoNothing();
+  await recordChanges(
+    tx,
+    club.clubId,
+    [...made, ...joined].map((one) => ({
+      day: club.today,
+      actor,
+      subject: 'athlete-added',
+      athleteId: one.id,
+      squadId: of.id,
+      from: null,
+      to: { name: one.name },
+    })),
+  );
+  return ok({ made: made.length, joined: joined.map(({ name }) => name) });
+}
+
+export const setGymDays = (tx: Tx, club: ClubContext, of: SquadRow, gymDays: readonly GymDay[], actor: string) =>
+  changeSquad(tx, club, of, 'gym-days', { gymDays: of.gymDays }, { gymDays }, actor);
+
+/** @returns nothing, or `place_unknown_here` */
+export async function setSquadPlace(
+  tx: Tx,
+  club: ClubContext,
+  of: SquadRow,
+  { facilityId, sportId }: { readonly facilityId: string; readonly sportId: string },
+  actor: string,
+): Promise<Result<null>> {
+  if (!club.facilities.some(({ id }) => id === facilityId) || !club.library.sports.has(sportId))
+    return fail('place_unknown_here', ['facilityId']);
+  const before = { facilityId: of.facilityId, sportId: of.sportId };
+  return changeSquad(tx, club, of, 'squad-place', before, { facilityId, sportId }, actor);
+}
+
+async function changeSquad(
+  tx: Tx,
+  club: ClubContext,
+  of: SquadRow,
+  subject: string,
+  from: unknown,
+  set: Partial<typeof squad.$inferInsert>,
+  actor: string,
+): Promise<Result<null>> {
+  await tx
+    .update(squad)
+    .set({ ...set, version: of.version + 1 })
+    .where(eq(squad.id, of.id));
+  await recordChanges(tx, club.clubId, [{ day: club.today, actor, subject, squadId: of.id, from, to: set }]);
+  return ok(null);
+}
+
+/** @param id the event's, from the command */
+export async function addEvent(
+  tx: Tx,
+  club: ClubContext,
+  of: SquadRow,
+  id: string,
+  value: { readonly day: Day; readonly name: string; readonly kind: 'friendly' | 'league' | 'cup' | 'final' },
+  actor: string,
+): Promise<Result<null>> {
+  await tx.insert(event).values({ clubId: club.clubId, id, squadId: of.id, ...value });
+  await recordChanges(tx, club.clubId, [
+    { day: club.today, actor, subject: 'event', squadId: of.id, from: null, to: value },
+  ]);
+  return ok(null);
+}
+
+/** Takes an event of this squad out; one that is gone already is gone. */
+export async function removeEvent(
+  tx: Tx,
+  club: ClubContext,
+  of: SquadRow,
+  id: string,
+  actor: string,
+): Promise<Result<null>> {
+  const [gone] = await tx
+    .delete(event)
+    .where(and(eq(event.id, id), eq(event.squadId, of.id)))
+    .returning();
+  if (gone)
+    await recordChanges(tx, club.clubId, [
+      {
+        day: club.today,
+        actor,
+        subject: 'event',
+        squadId: of.id,
+        from: { day: gone.day, name: gone.name, kind: gone.kind },
+        to: null,
+      },
+    ]);
+  return ok(null);
+}

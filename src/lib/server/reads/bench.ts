@@ -1,0 +1,100 @@
+import { v7 } from 'uuid';
+import { gymDayOn, weekdayOf } from '$core/calendar';
+import { DEMANDS } from '$core/library';
+import type { CardAnswer } from '$lib/model/card';
+import { viewsOf } from '$lib/model/exercise-view';
+import { storedCard } from '../commands/keep-card';
+import { libraryOf } from '../repositories/club-context';
+import { withoutHealth } from './hide-health';
+import { askedOf, kitFor, makeBrief } from './make-brief';
+import { dayKnot, sayDay, squadKnot, threadEnd } from './page-thread';
+import { readCard } from './read-card';
+import type { SquadDay } from './squad-day';
+
+/** Demands shown as what the sport asks: the heaviest. */
+const ASKS_SHOWN = 6;
+const DEFAULT_MINUTES = 60;
+
+/** The Bench's page. @param may what the reader may do: plan cards, see why something is barred */
+export function readBench(rows: SquadDay, may: { readonly plan: boolean; readonly health: boolean }) {
+  const { club, squad, session, day } = rows;
+  const gym = gymDayOn(day, squad.gymDays);
+  const asked = askedOf(rows, gym?.minutes ?? DEFAULT_MINUTES);
+  const read = readCard(rows, may.health);
+  const brief = read?.brief ?? makeBrief(rows, asked);
+  const ids = read
+    ? [...read.card.lines.map((line) => line.exerciseId), ...read.view.flatMap((own) => own.exerciseId ?? [])]
+    : [];
+  const sport = club.library.sports.get(squad.sportId);
+  const base = (squadOf: string, dayOf: string) => `/bench/${squadOf}/${dayOf}`;
+  const stored = session && storedCard(session);
+  return {
+    thread: {
+      knots: [
+        squadKnot(club, squad, (one) => base(one.id, day)),
+        dayKnot(club, squad, day, (one) => base(squad.id, one)),
+      ],
+      level: 2,
+      ...threadEnd(club, squad, day),
+    },
+    clubName: club.name,
+    massUnit: club.massUnit,
+    squad: { id: squad.id, name: squad.name, kit: kitFor(rows) },
+    place: placeNames(rows),
+    sport: sport
+      ? {
+          name: sport.name,
+          asks: DEMANDS.map((demand) => ({ demand, weight: sport.demands[demand] }))
+            .sort((a, b) => b.weight - a.weight)
+            .slice(0, ASKS_SHOWN)
+            .map(({ demand }) => demand),
+        }
+      : null,
+    athletes: rows.athletes.map(({ id, name }) => ({ id, name })),
+    forAthlete: rows.athleteId,
+    day,
+    dayWords: sayDay(day),
+    weekday: weekdayOf(day),
+    start: gym?.start ?? null,
+    event: squad.events.find((event) => event.day >= day) ?? null,
+    phases: Object.entries(club.method.phases)
+      .filter(([id]) => id !== 'return')
+      .map(([id, { name }]) => ({ id, name })),
+    leastMinutes: club.method.settings.time.leastMinutes,
+    places: Object.fromEntries(Object.entries(club.method.places).map(([id, { name }]) => [id, name])),
+    phase: asked.phase,
+    minutes: asked.minutes,
+    frozen: day < club.today,
+    // complaints travel only to those who may read them: the brief is what the card is solved from
+    brief: may.plan ? brief : null,
+    covered: brief.covered,
+    kneeHip: club.method.settings.ledger.kneeHip,
+    tables: club.tables.map(({ table, json }) => ({ table, json })),
+    entries: club.entries.map(({ kind, id, json, base: was }) => ({ kind, id, json, base: was })),
+    newId: v7(),
+    session:
+      stored && read
+        ? {
+            stored: may.health ? stored : withoutStoredHealth(stored),
+            card: read.card,
+            view: read.view,
+            assessment: read.assessment,
+            views: viewsOf(new Set(ids), libraryOf(club, squad)),
+          }
+        : null,
+  };
+}
+
+/** Where this card is held, and where else the club trains. */
+const placeNames = ({ club, session, squad }: SquadDay) => ({
+  id: session?.facilityId ?? squad.facilityId,
+  all: club.facilities.map(({ id, name }) => ({ id, name })),
+});
+
+const withoutStoredHealth = (card: CardAnswer['card']): CardAnswer['card'] => ({
+  ...card,
+  lines: card.lines.map((one) => ({
+    ...one,
+    line: { ...one.line, reasons: one.line.reasons.map((reason) => withoutHealth(reason)) },
+  })),
+});

@@ -1,0 +1,115 @@
+import { runningKey, type Brief, type Running } from '$core/choose';
+import { addDays, daysBetween, weekdayOf, type Day } from '$core/calendar';
+import type { Dose } from '$core/dose';
+import { kneeHip } from '$core/ledger';
+import type { Demand, Library, Phase } from '$core/library';
+import type { Track } from '$core/track';
+import { placeOf, DEFAULT_KIT, type Kit } from '$lib/model/kit';
+import { knowRow } from '../repositories/athletes';
+import type { ClubContext } from '../repositories/club-context';
+import { begunIn, type SessionRow } from '../repositories/sessions';
+import { hasNoClearDay, type SquadDay } from './squad-day';
+
+/** Days the ledger looks back for knee and hip work before a card. */
+const BALANCE_DAYS = 14;
+/** Loading weeks of a block (BLOCK-1); without a season the block is counted from the phase's first card. */
+const BLOCK_WEEKS = 3;
+
+/** What the coach asks of a card. */
+export interface Asked {
+  readonly phase: Phase;
+  readonly minutes: number;
+  readonly keepRunning: boolean;
+  readonly primer: boolean;
+}
+
+/** What a stored card was asked for; a new one asks what squad and day say. */
+export const askedOf = ({ session, squad }: SquadDay, gymMinutes: number): Asked => ({
+  phase: session?.phase ?? squad.phase,
+  minutes: session?.minutes ?? gymMinutes,
+  keepRunning: true,
+  primer: session?.template === 'primer',
+});
+
+/** The kit of the place a card is held in. */
+export function kitFor({ session, squad, club }: Pick<SquadDay, 'session' | 'squad' | 'club'>): Kit {
+  const own = session?.facilityId == null ? undefined : club.facilities.find(({ id }) => id === session.facilityId);
+  return own ? { ...DEFAULT_KIT, ...own.kit } : squad.kit;
+}
+
+/** The brief of a session: what the squad, its history and its calendar say, with what the coach asked for. */
+export function makeBrief(rows: SquadDay, asked: Asked): Brief {
+  const { club, squad, sessions, day, athleteId } = rows;
+  const athletes = athleteId === null ? rows.athletes : rows.athletes.filter(({ id }) => id === athleteId);
+  const earlier = sessions.filter((session) => session.day < day);
+  const kit = kitFor(rows);
+  const known = athletes.map((athlete) => knowRow(athlete, day, club, { ...squad, kit }));
+  const tracks: Record<string, readonly Track[]> = {};
+  for (const { facts, tracks: own } of known) tracks[facts.id] = own;
+  return {
+    day,
+    phase: asked.phase,
+    minutes: asked.minutes,
+    sportId: squad.sportId,
+    weekOfBlock: weekOfBlock(rows.blockStart, day),
+    schools: squad.schools,
+    place: placeOf(kit),
+    events: squad.events.map(({ day: eventDay, kind }) => ({ day: eventDay, kind })),
+    noClearDay: hasNoClearDay(squad, day, club.method),
+    athletes: known.map(({ facts }) => facts),
+    tracks,
+    begun: begunIn(rows.sets),
+    covered: coveredThisWeek(earlier, day, club.library),
+    balance: balanceBefore(earlier, day, club),
+    running: runningOf(earlier, asked.phase, athleteId, club.library),
+    pins: {},
+    typed: [],
+    keepRunning: asked.keepRunning,
+    primer: asked.primer,
+  };
+}
+
+/**
+ * What the squad is in the middle of: the entry of each slot on the last card of this phase that had the slot, and the
+ * dose of each entry on the last card that had it. A card of another kind in between has no say over the others.
+ */
+function runningOf(earlier: readonly SessionRow[], phase: Phase, athleteId: string | null, library: Library): Running {
+  const entries: Record<string, string> = {};
+  const doses: Record<string, Dose> = {};
+  const own = earlier.filter((session) => session.athleteId === athleteId);
+  for (const session of own.length > 0 ? own : earlier.filter((one) => one.athleteId === null))
+    for (const { slot, exerciseId, row, dose, full } of session.lines) {
+      if (!library.exercises.has(exerciseId)) continue;
+      if (session.phase === phase && !Object.hasOwn(entries, slot)) entries[slot] = exerciseId;
+      const key = runningKey(exerciseId, row);
+      if (!Object.hasOwn(doses, key)) doses[key] = full?.dose ?? dose;
+    }
+  return { phase, entries, doses };
+}
+
+const weekOfBlock = (start: Day | null, day: Day): number =>
+  start === null ? 1 : (Math.floor(daysBetween(start, day) / 7) % BLOCK_WEEKS) + 1;
+
+/** Demand × sets of the squad's lines since Monday. */
+function coveredThisWeek(earlier: readonly SessionRow[], day: Day, library: Library): Partial<Record<Demand, number>> {
+  const monday = addDays(day, 1 - weekdayOf(day));
+  const covered: Partial<Record<Demand, number>> = {};
+  for (const session of earlier.filter((one) => one.day >= monday))
+    for (const line of session.lines)
+      for (const [demand, points] of Object.entries(library.exercises.get(line.exerciseId)?.demands ?? {}))
+        covered[demand as Demand] = (covered[demand as Demand] ?? 0) + points * line.dose.sets;
+  return covered;
+}
+
+function balanceBefore(earlier: readonly SessionRow[], day: Day, { library, method }: ClubContext) {
+  const lines = earlier
+    .filter((session) => session.day >= addDays(day, -BALANCE_DAYS))
+    .flatMap((session) => session.lines);
+  return kneeHip(
+    lines.flatMap(({ exerciseId, row, dose }) => {
+      const exercise = library.exercises.get(exerciseId);
+      return exercise ? [{ exercise, row, dose }] : [];
+    }),
+    method,
+  );
+}

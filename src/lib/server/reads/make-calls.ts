@@ -1,0 +1,258 @@
+import { daysBetween, gymDayOn, weekdayOf } from '$core/calendar';
+import { contactsOf } from '$core/jumps';
+import type { Dose } from '$core/dose';
+import { formatSets } from '$core/exchange';
+import { getExercise } from '$core/library';
+import { isRise } from '$core/progress';
+import { barOf, complaintColumn } from '$core/safety';
+import { changeWords, FAMILY_WORDS, listWords, ruleWords, weekdayWord } from '$lib/messages';
+import type { Call, CallBase, CallChange } from '$lib/model/call';
+import { morningsOf } from '../repositories/athletes';
+import type { ClubContext, SquadRow } from '../repositories/club-context';
+import { silentOf, type CallRows } from './calls';
+import { nextCardDay } from './page-thread';
+import { readWaiting, type TestAsked, type Waiting } from './waiting';
+
+interface Shown extends CallRows {
+  readonly health: boolean;
+}
+
+const nameIn =
+  ({ library }: ClubContext) =>
+  (id: string): string =>
+    library.exercises.get(id)?.name ?? id;
+
+/** The calls of a club, most urgent first: pain, silence, tests, cuts, then rises. @param squadId null = of every squad */
+export function makeCalls(rows: CallRows, squadId: string | null, health: boolean): Call[] {
+  const { club } = rows;
+  const shown: Shown = { ...rows, health };
+  const squads = new Map(
+    club.squads.filter(({ id }) => squadId === null || id === squadId).map((squad) => [squad.id, squad]),
+  );
+  const homes = new Map(rows.sessions.map(({ id, squadId: of }) => [id, of]));
+  const { waiting, tests } = readWaiting(club, rows.squads, (sessionId) => homes.get(sessionId));
+  const open = waiting.filter(({ squad }) => squads.has(squad.id));
+  const calls = [
+    ...(health ? painCalls(shown, squads) : []),
+    ...silentCalls(shown, squads),
+    ...testCalls(
+      tests.filter(({ squad }) => squads.has(squad.id)),
+      shown,
+    ),
+    ...cutCalls(
+      open.filter(({ change }) => !isRise(change.kind)),
+      shown,
+    ),
+    ...riseCalls(
+      open.filter(({ change }) => isRise(change.kind)),
+      shown,
+    ),
+  ];
+  // pain first, then whoever trains soonest; within a squad the order above
+  const soon = (call: Call): number => (call.kind === 'pain' ? -1 : daysToGym(squads.get(call.squadId), shown));
+  return calls
+    .map((call, i) => ({ call, i }))
+    .sort((a, b) => soon(a.call) - soon(b.call) || a.i - b.i)
+    .map(({ call }) => call);
+}
+
+const daysToGym = (squad: SquadRow | undefined, { club }: Shown): number =>
+  squad ? daysBetween(club.today, nextCardDay(squad, club.today)) : Infinity;
+
+function base(squad: SquadRow, key: string, rules: readonly string[], { club }: Shown): CallBase {
+  const today = gymDayOn(club.today, squad.gymDays);
+  const next = squad.gymDays
+    .map((gym) => ({ gym, ahead: (gym.weekday - weekdayOf(club.today) + 7) % 7 || 7 }))
+    .sort((a, b) => a.ahead - b.ahead)[0];
+  const deadline = today ? `before ${today.start}` : next ? `by ${weekdayWord(next.gym.weekday, true)}` : 'soon';
+  return { key, squad: squad.name, squadId: squad.id, deadline, rules, ruleWords: ruleWords(rules) };
+}
+
+type Squads = ReadonlyMap<string, SquadRow>;
+
+/** A complaint at 3 or more, or with a sign, that nobody has passed on or looked at (SAFE-2). */
+function painCalls(rows: Shown, squads: Squads): Call[] {
+  const { method, today } = rows.club;
+  const seen = new Set<string>();
+  const found: Call[] = [];
+  for (const squad of squads.values())
+    for (const athlete of rows.squads.get(squad.id) ?? [])
+      for (const row of athlete.complaints) {
+        const column = Object.hasOwn(method.places, row.place) ? complaintColumn(row, today) : null;
+        if (seen.has(row.id) || row.referredAt !== null || (column !== 'three' && column !== 'stop')) continue;
+        seen.add(row.id);
+        const bar = barOf({ place: row.place, side: row.side, score: row.score, column }, method);
+        const stops = bar.everything
+          ? 'Everything'
+          : listWords([...new Set(bar.families)].map((family) => FAMILY_WORDS[family]));
+        found.push({
+          ...base(squad, row.id, ['SAFE-2', 'SAFE-8'], rows),
+          kind: 'pain',
+          complaintId: row.id,
+          athleteId: athlete.id,
+          athlete: athlete.name,
+          place: method.places[row.place]?.name ?? row.place,
+          side: row.side,
+          score: row.score,
+          signs: row.signs,
+          stops: column === 'stop' ? stops.replace(/^./, (first) => first.toUpperCase()) : null,
+          ended: row.clearance?.endedOn != null,
+        });
+      }
+  return found.sort((a, b) => (b.kind === 'pain' ? b.score : 0) - (a.kind === 'pain' ? a.score : 0));
+}
+
+/** Tests the rules ask for before something goes on (PROG-7, PROG-4). */
+function testCalls(tests: readonly TestAsked[], rows: Shown): Call[] {
+  return group(tests, ({ squad, why }) => `${squad.id} ${why}`).flatMap((own): Call[] => {
+    const [first] = own;
+    if (!first) return [];
+    return [
+      {
+        ...base(first.squad, `test ${first.squad.id} ${first.why}`, [first.why === 'layoff' ? 'PROG-7' : 'PROG-4'], rows),
+        kind: 'test',
+        why: first.why,
+        href: `/start/${first.squad.id}/${rows.club.today}`,
+        athletes: own.map(({ athlete, exerciseId, days }) => ({
+          id: athlete.id,
+          name: athlete.name,
+          detail: exerciseId === null ? `${String(days)} days away` : nameIn(rows.club)(exerciseId),
+        })),
+      },
+    ];
+  });
+}
+
+function silentCalls(rows: Shown, squads: Squads): Call[] {
+  const silent = silentOf(rows);
+  return [...squads.values()].flatMap((squad): Call[] => {
+    const quiet = silent.filter(({ squadId }) => squadId === squad.id);
+    const last = quiet[0]?.day;
+    if (last === undefined) return [];
+    return [
+      {
+        ...base(squad, `silent ${squad.id}`, ['PROG-6'], rows),
+        kind: 'silent',
+        athletes: quiet.map(({ athleteId, name }) => ({ id: athleteId, name })),
+        session: sessionWord(last, rows),
+      },
+    ];
+  });
+}
+
+const sessionWord = (day: string, { club }: Pick<Shown, 'club'>): string =>
+  daysBetween(day, club.today) === 1 ? 'yesterday' : weekdayWord(weekdayOf(day), true);
+
+function cutCalls(cuts: readonly Waiting[], rows: Shown): Call[] {
+  const { club } = rows;
+  return group(cuts, (row) => `${row.athlete.id} ${row.sessionId} ${row.change.rules[0] ?? ''}`).flatMap(
+    (own): Call[] => {
+      const [first] = own;
+      if (!first) return [];
+      const { saw } = first.change;
+      const place = typeof saw.place === 'string' ? saw.place : null;
+      const mornings = morningsOf(first.athlete);
+      return [
+        {
+          ...base(
+            first.squad,
+            `cut ${first.athlete.id} ${first.sessionId}`,
+            [...new Set(own.flatMap(({ change }) => change.rules))],
+            rows,
+          ),
+          kind: 'cut',
+          athlete: first.athlete.name,
+          athleteId: first.athlete.id,
+          answer: saw.answer === 'tight' ? 'tight' : (mornings[0]?.answer ?? 'fine'),
+          place: place === null || !rows.health ? null : (club.method.places[place]?.name ?? place),
+          session: sessionWord(first.sessionDay, rows),
+          contactsFewer: own.reduce(
+            (sum, { change }) => sum + contactsIn(change.from, rows) - contactsIn(change.to, rows),
+            0,
+          ),
+          mornings: mornings.slice(0, MORNINGS).map(({ day, answer }) => ({ day, answer })).reverse(),
+          changes: own.map((row) => changeOf(row, rows)),
+        },
+      ];
+    },
+  );
+}
+/** Mornings shown beside a cut. */
+const MORNINGS = 4;
+
+function riseCalls(rises: readonly Waiting[], rows: Shown): Call[] {
+  return group(rises, ({ squad, track }) => `${squad.id} ${track.exerciseId}`).flatMap((own): Call[] => {
+    const [first] = own;
+    if (!first) return [];
+    return [
+      {
+        ...base(
+          first.squad,
+          `rise ${first.squad.id} ${first.track.exerciseId}`,
+          [...new Set(own.flatMap(({ change }) => change.rules))],
+          rows,
+        ),
+        kind: 'rise',
+        exercise: nameIn(rows.club)(first.track.exerciseId),
+        changes: own.map((row) => changeOf(row, rows)),
+      },
+    ];
+  });
+}
+
+const contactsIn = (side: Waiting['change']['from'], { club }: Shown): number =>
+  contactsOf(getExercise(club.library, side.exerciseId), side.dose, club.method.settings).raw;
+
+function changeOf({ athlete, track, change }: Waiting, { club }: Pick<Shown, 'club'>): CallChange {
+  return {
+    athleteId: athlete.id,
+    exerciseId: track.exerciseId,
+    row: track.row,
+    to: change.to,
+    athlete: athlete.name,
+    exercise: nameIn(club)(change.from.exerciseId),
+    words: changeWords(change.from, change.to, nameIn(club), club.massUnit),
+  };
+}
+
+function group<T>(items: readonly T[], keyOf: (item: T) => string): T[][] {
+  const groups = new Map<string, T[]>();
+  for (const item of items) {
+    const key = keyOf(item);
+    groups.set(key, [...(groups.get(key) ?? []), item]);
+  }
+  return [...groups.values()];
+}
+
+/** What the coach settled today, oldest first: for the side of Calls. */
+export function settledToday({ club, squads, decisions }: CallRows, squadId: string | null) {
+  const names = new Map([...squads.values()].flat().map(({ id, name }) => [id, name]));
+  const shown = new Set((squadId === null ? [...squads.values()].flat() : (squads.get(squadId) ?? [])).map(({ id }) => id));
+  return group(
+    decisions.filter(({ athleteId }) => athleteId !== null && shown.has(athleteId)),
+    ({ exerciseId, body }) => `${exerciseId ?? ''} ${(body as Settled).cause}`,
+  ).flatMap((own) => {
+    const [first] = own;
+    if (!first) return [];
+    const { cause, to, rules } = first.body as Settled;
+    return [
+      {
+        key: first.id,
+        exercise: nameIn(club)(first.exerciseId ?? ''),
+        state: cause,
+        count: own.length,
+        words:
+          own.length === 1
+            ? `${names.get(first.athleteId ?? '') ?? ''}: ${formatSets(to.dose)}`
+            : `${String(own.length)} athletes`,
+        rules,
+      },
+    ];
+  });
+}
+
+interface Settled {
+  readonly cause: string;
+  readonly to: { readonly exerciseId: string; readonly dose: Dose };
+  readonly rules: readonly string[];
+}

@@ -1,0 +1,67 @@
+import { formatDose, formatMass, formatSets } from '$core/exchange';
+import { viewsOf } from '$lib/model/exercise-view';
+import { libraryOf } from '../repositories/club-context';
+import { sayDay, threadEnd } from './page-thread';
+import { readCard } from './read-card';
+import type { SquadDay } from './squad-day';
+
+/** One clean page: the lines with their cues, and what each athlete does today where it differs. */
+export function readPrint(rows: SquadDay) {
+  const { club, squad, session } = rows;
+  const read = readCard(rows, false);
+  if (!session || !read) return null;
+  const { card, view, assessment } = read;
+  const views = viewsOf(
+    new Set([...card.lines.map((line) => line.exerciseId), ...view.flatMap((own) => own.exerciseId ?? [])]),
+    libraryOf(club, squad),
+  );
+  const nameOf = (id: string): string => views[id]?.name ?? id;
+  const people = rows.athletes.filter(({ id }) => session.athleteId === null || id === session.athleteId);
+  const of = (slot: string) => view.filter((own) => own.slot === slot);
+  // a column for each line on which anyone has a load or something of their own
+  const columns = card.lines.filter((line) =>
+    of(line.slot).some(
+      (own) =>
+        own.dose.loadKg !== null ||
+        own.exerciseId !== line.exerciseId ||
+        formatSets(own.dose) !== formatSets(line.dose),
+    ),
+  );
+  return {
+    title: `${squad.name}${session.athleteId === null ? '' : ` · ${people[0]?.name ?? ''}`}`,
+    day: sayDay(session.day),
+    ...threadEnd(club, squad, session.day),
+    clubName: club.name,
+    minutes: Math.round(assessment.minutes),
+    contacts: assessment.contacts,
+    totalMinutes: session.minutes,
+    lines: card.lines.map((line) => ({
+      slot: line.slot,
+      block: line.block,
+      group: line.group,
+      name: nameOf(line.exerciseId),
+      family: views[line.exerciseId]?.family ?? 'mobility',
+      dose: formatDose({ ...line.dose, loadKg: null, percent: null }, club.massUnit),
+      cues: views[line.exerciseId]?.cues.join(' ') ?? '',
+      partner: views[line.exerciseId]?.partner ?? null,
+      pins: views[line.exerciseId]?.pins ?? false,
+      beats: assessment.timeline.beats[line.slot] ?? [],
+    })),
+    columns: columns.map((line) => ({ slot: line.slot, name: nameOf(line.exerciseId) })),
+    athletes: people.map(({ id, name }) => ({
+      name,
+      cells: columns.map((line) => {
+        const mine = view.find((own) => own.slot === line.slot && own.athleteId === id);
+        if (!mine || mine.exerciseId === null) return 'without';
+        if (mine.stopped) return 'stopped';
+        const replaced = mine.exerciseId !== line.exerciseId;
+        const parts = [
+          replaced ? nameOf(mine.exerciseId) : '',
+          formatSets(mine.dose) === formatSets(line.dose) && !replaced ? '' : formatSets(mine.dose),
+          mine.dose.loadKg === null ? '' : formatMass(mine.dose.loadKg, club.massUnit),
+        ];
+        return parts.filter(Boolean).join(', ');
+      }),
+    })),
+  };
+}

@@ -1,0 +1,65 @@
+import { addDays, gymDayOn, matchTags, type Day } from '$core/calendar';
+import type { Phase } from '$core/library';
+import { dayLimits } from '$core/season';
+import type { Tx } from '../db/client';
+import { loadSquadAthletes, type AthleteRow } from '../repositories/athletes';
+import { loadClub, type ClubContext, type SquadRow } from '../repositories/club-context';
+import { blockStart, loadSessions, loadSets, type SessionRow, type SetRow } from '../repositories/sessions';
+
+/** Everything about one squad on one day. */
+export interface SquadDay {
+  readonly club: ClubContext;
+  readonly squad: SquadRow;
+  readonly day: Day;
+  /** the athlete whose own card it is; null = the squad's */
+  readonly athleteId: string | null;
+  readonly athletes: readonly AthleteRow[];
+  /** the last weeks' cards, newest first, up to the day */
+  readonly sessions: readonly SessionRow[];
+  /** the session of this day, when there is one, and its sets */
+  readonly session: SessionRow | null;
+  readonly sets: readonly SetRow[];
+  /** first day of the squad's run of its phase before this day */
+  readonly blockStart: Day | null;
+}
+
+/**
+ * Everything about one squad on one day, in four statements however many athletes it has.
+ * @returns null when the club has no such squad
+ */
+export async function loadSquadDay(
+  tx: Tx,
+  squadId: string,
+  day: Day,
+  athleteId: string | null,
+): Promise<SquadDay | null> {
+  const club = await loadClub(tx, day);
+  const squad = club.squads.find(({ id }) => id === squadId);
+  if (!squad) return null;
+  const athletes = await loadSquadAthletes(tx, squadId, day);
+  const sessions = await loadSessions(tx, squadId, athleteId, day);
+  const session = sessions.find((one) => one.day === day && one.athleteId === athleteId) ?? null;
+  const phase: Phase = session?.phase ?? squad.phase;
+  return {
+    club,
+    squad,
+    day,
+    athleteId,
+    athletes,
+    sessions,
+    session,
+    sets: await loadSets(tx, session ? [session.id] : []),
+    blockStart: blockStart(sessions, phase, day),
+  };
+}
+
+/** Whether no gym day of the next weeks lies clear of events: then a new lift may enter near one (WEEK-6). */
+export function hasNoClearDay({ events, gymDays }: SquadRow, day: Day, { settings }: ClubContext['method']): boolean {
+  if (gymDays.length === 0) return false;
+  for (let ahead = 0; ahead <= settings.week.clearWithinDays; ahead++) {
+    const on = addDays(day, ahead);
+    if (!gymDayOn(on, gymDays)) continue;
+    if (!dayLimits(matchTags(on, events, settings.week.tagReachDays), settings).quiet) return false;
+  }
+  return true;
+}
