@@ -87,8 +87,27 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
       : f.known === true
         ? 'Foundation level: the bottom of the range.'
         : 'Start line not known yet: the bottom of the range.',
-  accepted_change: () => 'Changed after last time, as accepted.',
-  after_layoff: (f) => `${text(f.awayDays)} days since this was last done: eased back in.`,
+  own_rung: () => 'Another rung of the same ladder: the one this athlete has come to.',
+  left_out: () => 'You left it out for this athlete.',
+  pattern_taken: () => 'The same movement stands on the card already.',
+  kit_missing: (f) => `${text(f.exercise)} needs kit that is not here.`,
+  after_layoff: (f) =>
+    `${text(f.awayDays)} days away: eased back in${f.rescreen === true ? ', and screened again' : ''}. What was owned before is given back step by step.`,
+  eased_for_day: (f) => `${near(f.daysBefore)}: eased until it is not heavy.`,
+  capped_by_slot: (f) => `This part of the session takes no more; the squad owns ${text(f.sets)} × ${text(f.amount)}.`,
+  sets_for_time: (f) => `Fewer sets for the clock today; the squad owns ${text(f.sets)} × ${text(f.amount)}.`,
+  youth_intensity: (f) => `Under 16: no more than ${percent(f.limit)} of a maximum.`,
+  eccentric_ramp: (f) => `Week ${text(f.week)} of slow lowering: it rises over four weeks.`,
+  eccentric_too_near: (f) =>
+    `The first two times of slow lowering stay ${text(f.least)} days or more before an event.`,
+  dense_box_jump: () => 'No dense or timed box jumps at foundation level.',
+  load_not_here: (f) =>
+    f.nearestKg === null
+      ? `${text(f.loadKg)} kg cannot be made with the kit here.`
+      : `${text(f.loadKg)} kg cannot be made here: ${text(f.nearestKg)} kg is the nearest below.`,
+  load_above_maximum: (f) =>
+    `${text(f.loadKg)} kg is above the estimated maximum of ${Number(f.count) > 1 ? `${text(f.count)} athletes` : `${text(f.athlete)} (${text(f.e1rmKg)} kg)`}.`,
+  consent_missing: (f) => `Under 18 without a guardian’s consent noted: ${text(f.names)}.`,
   contacts_trimmed: (f) => `Own contact budget is ${text(f.limit)}: ${text(f.from)} sets become ${text(f.to)}.`,
   over_minutes: (f) =>
     `${text(f.minutes)} minutes for ${text(f.asked)} asked: ${text(f.over)} over. Take a set off, or give it more time.`,

@@ -1,5 +1,5 @@
 import type { Demand, Family, Muscle } from '$core/library';
-import type { Answer } from '$core/progress';
+import type { Answer } from '$core/track';
 
 /** Words of the field as a coach says them. */
 export const FAMILY_WORDS: Readonly<Record<Family, string>> = {

@@ -1,52 +1,48 @@
 import * as Comlink from 'comlink';
 import { LIBRARY, METHOD } from '$catalog';
-import { assessCard, solveCard, type Brief } from '$core/choose';
-import { overlayLibrary, type Library, type OwnEntry } from '$core/library';
+import { measureCard, solveCard, type Brief, type MeasuredCard } from '$core/choose';
+import { overlayLibrary, type OwnEntry } from '$core/library';
 import { overlayTables, schoolLibrary, type ClubTable } from '$core/method';
 import type { Result } from '$core/result';
 import type { Card } from '$core/session';
 import { viewsOf } from '$lib/model/exercise-view';
 import type { Bench } from './bench';
 
-/**
- * Chooses and measures cards off the main thread. The club's own tables and entries come with the call, so the worker holds no
- * state but the built-in library.
- */
+/** The club's own tables and entries as they came last: most calls bring the same ones again. */
+const last: { key: string; of: ReturnType<typeof lay> | null } = { key: '', of: null };
+
+function lay(tables: readonly ClubTable[], entries: readonly OwnEntry[]) {
+  return { method: overlayTables(METHOD, tables), library: overlayLibrary(LIBRARY, entries) };
+}
+
+function ofClub(tables: readonly ClubTable[], entries: readonly OwnEntry[]) {
+  const key = JSON.stringify([tables, entries]);
+  last.of = last.of !== null && last.key === key ? last.of : lay(tables, entries);
+  last.key = key;
+  return last.of;
+}
+
+/** Chooses and measures cards off the main thread. */
 const api = {
   solve(brief: Brief, tables: readonly ClubTable[], entries: readonly OwnEntry[]): Result<Bench> {
-    const method = overlayTables(METHOD, tables);
-    const library = overlayLibrary(LIBRARY, entries);
+    const { method, library } = ofClub(tables, entries);
     const solved = solveCard(brief, library, method);
     if (!solved.ok) return solved;
-    const { card, swaps } = solved.value;
-    return {
-      ok: true,
-      value: {
-        card,
-        swaps,
-        ...measured(
-          card,
-          brief,
-          method,
-          library,
-          Object.values(swaps).flatMap((list) => list.map((swap) => swap.exerciseId)),
-        ),
-      },
-    };
+    const { card, view, assessment, swaps } = solved.value;
+    const ids = [
+      ...card.lines.flatMap((line) => [line.exerciseId, ...line.substitutes.map(({ exerciseId }) => exerciseId)]),
+      ...view.flatMap((own) => own.exerciseId ?? []),
+      ...Object.values(swaps).flatMap((list) => list.map((swap) => swap.exerciseId)),
+    ];
+    const views = viewsOf(new Set(ids), schoolLibrary(library, brief.schools, method));
+    return { ok: true, value: { card, view, assessment, swaps, views } };
+  },
+  /** A card as it stands, read anew: lines of others came in, or the coach took some back. */
+  measure(card: Card, brief: Brief, tables: readonly ClubTable[], entries: readonly OwnEntry[]): MeasuredCard {
+    const { method, library } = ofClub(tables, entries);
+    return measureCard(card, brief, library, method);
   },
 };
-
-function measured(card: Card, brief: Brief, method: typeof METHOD, library: Library, others: readonly string[]) {
-  const ids = [
-    ...card.lines.map((line) => line.exerciseId),
-    ...card.overrides.flatMap((own) => own.exerciseId ?? []),
-    ...others,
-  ];
-  return {
-    assessment: assessCard(card, brief, library, method),
-    views: viewsOf(new Set(ids), schoolLibrary(library, brief.schools, method)),
-  };
-}
 
 export type SolverApi = typeof api;
 Comlink.expose(api);

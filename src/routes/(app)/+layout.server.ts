@@ -1,4 +1,5 @@
 import { error } from '@sveltejs/kit';
+import { v7 } from 'uuid';
 import { can } from '$lib/server/auth/access';
 import type { LayoutServerLoad } from './$types';
 
@@ -7,6 +8,8 @@ export const load: LayoutServerLoad = ({ locals }) => {
   if (!identity) error(401, 'Sign in first.');
   const { name, email, role } = identity;
   return {
+    // forms of this page are told apart from the same ones sent again
+    formId: v7(),
     person: { name, email, role },
     may: { plan: can(role, 'plan'), log: can(role, 'log'), health: can(role, 'health') },
   };

@@ -2,6 +2,8 @@
   import { onMount } from 'svelte';
   import { Button } from 'carbon-components-svelte';
   import { invalidateAll } from '$app/navigation';
+  import { formatDose } from '$core/exchange';
+  import type { Line } from '$core/session';
   import { weekdayWord } from '$lib/messages';
   import { bindKeys } from '../shell/keys';
   import type { BenchPage } from './bench-page';
@@ -11,7 +13,8 @@
   import Ledger from './Ledger.svelte';
   import Why from './Why.svelte';
 
-  let { data, editable }: { data: BenchPage; editable: boolean } = $props();
+  let { data, editable: mayEdit }: { data: BenchPage; editable: boolean } = $props();
+  const editable = $derived(mayEdit && !data.frozen);
   // svelte-ignore state_referenced_locally
   const bench = new BenchState(data);
   let editing = $state<string | null>(null);
@@ -22,6 +25,11 @@
   const contacts = $derived(bench.assessment?.contacts ?? null);
   const weekday = $derived(weekdayWord(data.weekday, true));
   const who = $derived(data.forAthlete === null ? data.squad.name : nameOf(data.forAthlete));
+
+  const lineWords = (line: Line | null): string =>
+    line === null
+      ? 'taken off the card'
+      : `${bench.views[line.exerciseId]?.name ?? line.exerciseId}, ${formatDose(line.dose, data.massUnit)}`;
 
   function step(by: number): void {
     const slots = bench.card?.lines.map((line) => line.slot) ?? [];
@@ -64,6 +72,7 @@
   <Brief
     {bench}
     squad={data.squad}
+    place={data.place}
     athletes={data.athletes}
     forAthlete={data.forAthlete}
     day={data.day}
@@ -95,11 +104,24 @@
     {#if bench.messages.length > 0}
       <div class="messages" role="alert">
         {#each bench.messages as message (message)}<p>{message}</p>{/each}
-        {#if bench.keep === 'conflict'}<button class="quiet" onclick={() => void invalidateAll()}
-            >Reload their card</button
+        {#if bench.keep === 'conflict' && bench.conflicts.length === 0}<button
+            class="quiet"
+            onclick={() => void invalidateAll()}>Reload their card</button
+          >{/if}
+        {#if bench.eventDay && editable}<button class="quiet" onclick={() => void bench.askPrimer()}
+            >Make a primer for today</button
           >{/if}
       </div>
     {/if}
+    {#each bench.conflicts as { slot, mine, theirs } (slot)}
+      <div class="messages" role="alert">
+        <p>
+          Somebody else changed this line meanwhile. Theirs stands: {lineWords(theirs)}. Yours: {lineWords(mine)}.
+        </p>
+        <button class="quiet" onclick={() => void bench.takeTheirs(slot)}>Leave theirs</button>
+        <button class="quiet" onclick={() => void bench.takeMine(slot)}>Put mine back</button>
+      </div>
+    {/each}
     {#if bench.card}
       <CardView {bench} mass={data.massUnit} {editable} {nameOf} bind:editing />
       <footer>
@@ -109,7 +131,9 @@
         <span role="status" class="kept"
           >{bench.solving
             ? 'Choosing…'
-            : bench.keep === 'keeping'
+            : data.frozen
+              ? 'An earlier day: as it was written and done'
+              : bench.keep === 'keeping'
               ? 'Keeping…'
               : bench.keep === 'kept'
                 ? `Kept${bench.keptAt ? ` ${bench.keptAt}` : ''}`
@@ -122,6 +146,8 @@
                       : ''}</span
         >
       </footer>
+    {:else if data.frozen}
+      <p class="empty">There was no card on this day.</p>
     {:else if !editable}
       <p class="empty">No card for this day yet. The head coach makes it.</p>
     {:else if bench.messages.length === 0}

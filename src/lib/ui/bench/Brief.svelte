@@ -3,12 +3,14 @@
   import type { Phase } from '$core/library';
   import { goto } from '$app/navigation';
   import type { Kit } from '$lib/model/kit';
+  import type { BenchPage } from './bench-page';
   import type { BenchState } from './bench-state.svelte';
   import MinutesSwitch from './MinutesSwitch.svelte';
 
   let {
     bench,
     squad,
+    place,
     athletes,
     forAthlete,
     day,
@@ -21,6 +23,7 @@
   }: {
     bench: BenchState;
     squad: { id: string; name: string; kit: Kit };
+    place: BenchPage['place'];
     athletes: readonly { id: string; name: string }[];
     forAthlete: string | null;
     day: string;
@@ -81,6 +84,24 @@
     >
       {#each phases as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
     </Select>
+  </div>
+  <div>
+    {#if place.all.length > 1 && editable}
+      <Select
+        labelText="Place"
+        size="sm"
+        selected={place.id}
+        on:update={({ detail }) => {
+          // the new place's kit comes with the page; the lines follow it
+          if (detail !== place.id) void bench.setPlace(String(detail)).then(() => location.reload());
+        }}
+      >
+        {#each place.all as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
+      </Select>
+    {:else}
+      <p class="label">Place</p>
+      <p class="strong">{place.all.find(({ id }) => id === place.id)?.name ?? ''}</p>
+    {/if}
   </div>
   <div>
     <p class="label">Kit</p>

@@ -2,7 +2,7 @@
   import type { Line } from '$core/session';
   import { formatDose } from '$core/exchange';
   import type { MassUnit } from '$core/units';
-  import { shortReason } from '$lib/messages';
+  import { sayReason, shortReason } from '$lib/messages';
   import FamilyGlyph from '../glyphs/FamilyGlyph.svelte';
   import ScoreStrip from '../parts/ScoreStrip.svelte';
   import type { BenchState } from './bench-state.svelte';
@@ -31,15 +31,19 @@
     onleave: () => void;
   } = $props();
 
-  const card = $derived(bench.card);
   const ownExercise = $derived(
-    card?.overrides.find((own) => own.slot === line.slot && own.athleteId === bench.shownAthlete)?.exerciseId ??
+    bench.view.find((own) => own.slot === line.slot && own.athleteId === bench.shownAthlete)?.exerciseId ??
       line.exerciseId,
   );
   const view = $derived(bench.views[ownExercise]);
   const chosen = $derived(bench.selected === line.slot);
-  const words = $derived(card ? doseWords(line, card, bench.shownAthlete, mass) : null);
-  const differ = $derived(card ? whoDiffers(line, card, nameOf) : null);
+  const words = $derived(doseWords(line, bench.view, bench.shownAthlete, mass));
+  const differ = $derived(whoDiffers(line, bench.view, nameOf));
+  const warned = $derived(
+    (bench.assessment?.findings ?? []).find(
+      ({ facts, severity }) => facts.slot === line.slot && severity !== 'note',
+    ),
+  );
   const beats = $derived(
     (bench.assessment?.timeline.beats[line.slot] ?? []).map((beat) => ({
       ...beat,
@@ -68,7 +72,7 @@
         >{/if}</b
     >
     <span class="note">
-      {under}{#if differ && bench.shownAthlete === null}{#if differ.others.length > 0}&nbsp;· <strong
+      {under}{#if bench.shownAthlete === null}{#if differ.others.length > 0}&nbsp;· <strong
             >{differ.others.length === 1 ? differ.others[0] : `${differ.others.length} do`} other</strong
           >{/if}{#if differ.leftOut.length > 0}&nbsp;· <strong
             >{differ.leftOut.length === 1 ? differ.leftOut[0] : differ.leftOut.length} without</strong
@@ -84,17 +88,17 @@
         onkeep={(text) => bench.typeDose(line.slot, text)}
         {onleave}
       />
-    {:else if editable && words && !words.leftOut}
+    {:else if editable && !words.leftOut}
       <button
         class="text"
         onclick={onedit}
         aria-label="Change the dose of {view?.name ?? 'this line'}: {words.sets} {words.rest}"
         ><b>{words.sets}</b>{words.rest ? ` · ${words.rest}` : ''}</button
       >
-    {:else if words}
+    {:else}
       <span class="text"><b>{words.sets}</b>{words.rest ? ` · ${words.rest}` : ''}</span>
     {/if}
-    <ScoreStrip {beats} {minutes} />
+    {#if warned}<p class="warn-text warned">{sayReason(warned)}</p>{:else}<ScoreStrip {beats} {minutes} />{/if}
   </div>
 </li>
 
@@ -169,6 +173,14 @@
     text-decoration: underline;
     text-decoration-color: var(--edge);
     text-underline-offset: 3px;
+  }
+  .warned {
+    font-size: 12.5px;
+    line-height: 15px;
+    font-stretch: 88%;
+    white-space: nowrap;
+    overflow: hidden;
+    text-overflow: ellipsis;
   }
   .text b {
     font-weight: 680;

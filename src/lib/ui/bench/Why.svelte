@@ -35,7 +35,7 @@
   /** Own lines gathered by what they do instead and why. */
   const others = $derived.by(() => {
     const found = new Map<string, { who: string[]; what: string; why: Reason }>();
-    for (const own of bench.card?.overrides ?? []) {
+    for (const own of bench.view) {
       if (!line || own.slot !== line.slot) continue;
       const why = own.reasons.find((reason) => reason.code !== 'load_from_e1rm' && reason.code !== 'load_to_be_found');
       if (!why) continue;

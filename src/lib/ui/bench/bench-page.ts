@@ -1,14 +1,18 @@
 import type { Assessment, Brief } from '$core/choose';
+import type { DayLine } from '$core/day';
 import type { Demand, OwnEntry, Phase } from '$core/library';
 import type { ClubTable } from '$core/method';
 import type { Card } from '$core/session';
 import type { MassUnit } from '$core/units';
+import type { StoredCard } from '$lib/model/card';
 import type { ExerciseView } from '$lib/model/exercise-view';
 import type { Kit } from '$lib/model/kit';
 
 /** What the page's server gives the Bench. */
 export interface BenchPage {
   readonly squad: { readonly id: string; readonly name: string; readonly kit: Kit };
+  /** where this card is held, and where else the club trains */
+  readonly place: { readonly id: string; readonly all: readonly { readonly id: string; readonly name: string }[] };
   readonly sport: { readonly name: string; readonly asks: readonly Demand[] } | null;
   readonly athletes: readonly { readonly id: string; readonly name: string }[];
   /** a card of one athlete's own; null = the squad's */
@@ -24,6 +28,8 @@ export interface BenchPage {
   readonly places: Readonly<Record<string, string>>;
   readonly phase: Phase;
   readonly minutes: number;
+  /** an earlier day: the card stands as it was written and done */
+  readonly frozen: boolean;
   readonly massUnit: MassUnit;
   /** null for those who may not plan */
   readonly brief: Brief | null;
@@ -33,9 +39,9 @@ export interface BenchPage {
   readonly entries: readonly OwnEntry[];
   readonly newId: string;
   readonly session: {
-    readonly id: string;
-    readonly version: number;
+    readonly stored: StoredCard;
     readonly card: Card;
+    readonly view: readonly DayLine[];
     readonly assessment: Assessment;
     readonly views: Readonly<Record<string, ExerciseView>>;
   } | null;

@@ -1,13 +1,16 @@
+import { v7 } from 'uuid';
 import type { Assessment, Brief, Pin, Swap } from '$core/choose';
-import type { BenchPage } from './bench-page';
+import type { DayLine } from '$core/day';
 import type { Dose } from '$core/dose';
 import { parseDose } from '$core/exchange';
 import type { Phase } from '$core/library';
-import type { Card, Line, Override } from '$core/session';
-import { athleteLines } from '$core/session';
+import type { Card, Line, TypedLine } from '$core/session';
 import { sayIssue } from '$lib/messages';
+import type { CardAnswer, StoredCard } from '$lib/model/card';
 import type { ExerciseView } from '$lib/model/exercise-view';
 import { startSolver, type Solver } from '$lib/workers/solver';
+import type { BenchPage } from './bench-page';
+import { changesFrom, mergeAnswer, typedKey, type LineConflict } from './kept-card';
 
 type KeepState = 'none' | 'keeping' | 'kept' | 'waiting' | 'refused' | 'conflict';
 
@@ -15,43 +18,54 @@ type KeepState = 'none' | 'keeping' | 'kept' | 'waiting' | 'refused' | 'conflict
 const RETRY_S = 3;
 
 /**
- * The Bench's working state: the card on screen, what it measures, and how it is kept. Every change is solved in the
- * worker and kept as it is made; nothing waits for a save button.
+ * The Bench's working state: the card on screen, what it measures, and how it is kept. Actions are carried out one after
+ * the other on the state the one before left, so that two quick ones are two changes; every change is solved in the
+ * worker and kept line by line as it is made.
  */
 export class BenchState {
   card = $state.raw<Card | null>(null);
+  /** the card as its athletes do it today */
+  view = $state.raw<readonly DayLine[]>([]);
   assessment = $state.raw<Assessment | null>(null);
   swaps = $state.raw<Readonly<Record<string, readonly Swap[]>>>({});
   views = $state.raw<Readonly<Record<string, ExerciseView>>>({});
   phase = $state<Phase>('in-season');
   minutes = $state(60);
+  facilityId = $state<string | null>(null);
   selected = $state<string | null>(null);
   /** whose doses are shown; null = the squad's line */
   shownAthlete = $state<string | null>(null);
   keep = $state<KeepState>('none');
   messages = $state.raw<readonly string[]>([]);
+  conflicts = $state.raw<readonly LineConflict[]>([]);
   keptAt = $state<string | null>(null);
   solving = $state(false);
+  /** an event's own day offers nothing until a primer is asked for (WEEK-2) */
+  eventDay = $state(false);
 
   #solver: Solver | null = null;
   readonly #data: BenchPage;
   readonly #id: string;
-  #version: number;
-  #queued = false;
+  #stored: StoredCard | null;
+  #primer: boolean;
+  #actions: Promise<void> = Promise.resolve();
 
   constructor(data: BenchPage) {
     this.#data = data;
-    this.#id = data.session?.id ?? data.newId;
-    this.#version = data.session?.version ?? 0;
+    this.#stored = data.session?.stored ?? null;
+    this.#id = this.#stored?.id ?? data.newId;
+    this.#primer = data.brief?.primer ?? false;
     this.phase = data.phase;
     this.minutes = data.minutes;
+    this.facilityId = this.#stored?.facilityId ?? null;
     if (data.session) {
       this.card = data.session.card;
+      this.view = data.session.view;
       this.assessment = data.session.assessment;
       this.views = data.session.views;
       this.keep = 'kept';
     }
-    this.selected = this.card?.lines.find((line) => line.slot === 'main')?.slot ?? this.card?.lines[0]?.slot ?? null;
+    this.selected = this.#mainSlot();
   }
 
   get sessionId(): string {
@@ -59,11 +73,13 @@ export class BenchState {
   }
 
   /** Starts the worker; a card that is not there yet is made, one that is there is only measured for its swaps. */
-  async start(): Promise<void> {
-    if (!this.#data.brief) return;
+  start(): Promise<void> {
+    if (!this.#data.brief || this.#data.frozen) return Promise.resolve();
     this.#solver = startSolver();
-    if (this.card) await this.#solve(this.#pinAll(this.card), this.card.overrides, false);
-    else await this.solveAnew(true);
+    return this.#act(async () => {
+      const { card } = this;
+      await this.#solve(this.#pinAll(card), card?.typed ?? [], card === null);
+    });
   }
 
   stop(): void {
@@ -72,30 +88,52 @@ export class BenchState {
   }
 
   /** Chooses the card for the brief as it stands; the coach's own lines and doses stay. */
-  async solveAnew(keepPrevious: boolean): Promise<void> {
-    const own = Object.entries(this.#pinAll(this.card)).filter(([, pin]) => pin.byCoach);
-    await this.#solve(Object.fromEntries(own), this.card?.overrides ?? [], true, keepPrevious);
+  solveAnew(keepRunning: boolean): Promise<void> {
+    return this.#act(() => this.#solveOwn(keepRunning));
   }
 
-  async setMinutes(minutes: number): Promise<void> {
+  setMinutes(minutes: number): Promise<void> {
     this.minutes = minutes;
-    await this.solveAnew(true);
+    // of several on the way only the last is worked out
+    return this.#act(async () => {
+      if (this.minutes === minutes) await this.#solveOwn(true);
+    });
   }
 
-  async setPhase(phase: Phase): Promise<void> {
+  setPhase(phase: Phase): Promise<void> {
     this.phase = phase;
-    await this.solveAnew(true);
+    return this.#act(async () => {
+      if (this.phase === phase) await this.#solveOwn(true);
+    });
+  }
+
+  /** Holds the session at another place: the page brings that place's kit and the lines follow. */
+  setPlace(facilityId: string): Promise<void> {
+    this.facilityId = facilityId;
+    return this.#act(async () => {
+      if (this.card) await this.#keepCard();
+    });
+  }
+
+  /** On the day of an event: a primer, because the coach asks for one. */
+  askPrimer(): Promise<void> {
+    this.#primer = true;
+    this.eventDay = false;
+    return this.#act(() => this.#solveOwn(true));
   }
 
   /** Puts another entry into a slot; every other line stays as it is. */
-  async swap(slot: string, exerciseId: string): Promise<void> {
-    if (!this.card) return;
-    const pins = { ...this.#pinAll(this.card), [slot]: { exerciseId, dose: null, byCoach: true } };
-    await this.#solve(
-      pins,
-      this.card.overrides.filter((own) => own.slot !== slot),
-      true,
-    );
+  swap(slot: string, exerciseId: string): Promise<void> {
+    return this.#act(async () => {
+      const { card } = this;
+      if (!card) return;
+      const pins = { ...this.#pinAll(card), [slot]: { exerciseId, dosed: null, typed: false, byCoach: true } };
+      await this.#solve(
+        pins,
+        card.typed.filter((own) => own.slot !== slot),
+        true,
+      );
+    });
   }
 
   /**
@@ -103,136 +141,196 @@ export class BenchState {
    * @returns sentences for what stands against it; empty when it was taken
    */
   async typeDose(slot: string, text: string): Promise<string[]> {
-    const { card } = this;
-    const current = this.doseOf(slot);
-    if (!card || !current) return [];
-    const parsed = parseDose(text, current, this.#data.massUnit);
-    if (!parsed.ok) return parsed.issues.map(sayIssue);
     const athleteId = this.shownAthlete;
-    const before = { card, assessment: this.assessment };
-    if (athleteId === null) {
-      const pins = {
-        ...this.#pinAll(card),
-        [slot]: { exerciseId: this.#line(slot)?.exerciseId ?? '', dose: parsed.value, byCoach: true },
-      };
-      await this.#solve(
-        pins,
-        card.overrides.filter((own) => own.slot !== slot || own.typed),
-        true,
-      );
-    } else {
-      const own = athleteLines(card, athleteId).find((line) => line.line.slot === slot);
-      if (!own) return [];
-      const typed: Override = {
-        slot,
-        athleteId,
-        exerciseId: own.exerciseId,
-        row: own.row,
-        dose: parsed.value,
-        reasons: [{ code: 'pinned', rules: ['SEL-3'], facts: {} }],
-        typed: true,
-      };
-      await this.#solve(
-        this.#pinAll(card),
-        [...card.overrides.filter((one) => one.slot !== slot || one.athleteId !== athleteId), typed],
-        true,
-      );
-    }
-    if (this.keep !== 'refused') return [];
-    const said = [...this.messages];
-    this.card = before.card;
-    this.assessment = before.assessment;
-    this.messages = [];
-    this.keep = 'kept';
+    let said: string[] = [];
+    await this.#act(async () => {
+      const { card } = this;
+      const line = card?.lines.find((one) => one.slot === slot);
+      const current = this.#doseOf(slot, athleteId);
+      if (!card || !line || !current) return;
+      const parsed = parseDose(text, current, this.#data.massUnit);
+      if (!parsed.ok) {
+        said = parsed.issues.map(sayIssue);
+        return;
+      }
+      if (athleteId === null) await this.#typeForSquad(card, line, parsed.value);
+      else await this.#typeForOne(card, line, athleteId, parsed.value);
+      if (this.keep !== 'refused') return;
+      said = [...this.messages];
+      this.messages = [];
+      this.keep = 'kept';
+    });
     return said;
   }
 
   /** The dose shown on a line: the squad's, or the shown athlete's. */
   doseOf(slot: string): Dose | null {
-    const { card, shownAthlete } = this;
-    if (!card) return null;
-    if (shownAthlete === null) return this.#line(slot)?.dose ?? null;
-    return athleteLines(card, shownAthlete).find((own) => own.line.slot === slot)?.dose ?? null;
+    return this.#doseOf(slot, this.shownAthlete);
   }
 
-  #line = (slot: string): Line | undefined => this.card?.lines.find((line) => line.slot === slot);
+  /** Of a line that two coaches changed, mine after all: theirs was seen. */
+  takeMine(slot: string): Promise<void> {
+    return this.#settle(slot, (card, mine) => ({
+      ...card,
+      lines: !mine
+        ? card.lines.filter((line) => line.slot !== slot)
+        : card.lines.some((line) => line.slot === slot)
+          ? card.lines.map((line) => (line.slot === slot ? mine : line))
+          : [...card.lines, mine],
+    }));
+  }
+
+  /** Theirs stands. */
+  takeTheirs(slot: string): Promise<void> {
+    return this.#settle(slot, (card) => card);
+  }
+
+  #settle(slot: string, to: (card: Card, mine: Line | null) => Card): Promise<void> {
+    return this.#act(async () => {
+      const conflict = this.conflicts.find((one) => one.slot === slot);
+      if (!this.card || !conflict) return;
+      this.conflicts = this.conflicts.filter((one) => one !== conflict);
+      this.card = to(this.card, conflict.mine);
+      await this.#remeasure();
+      await this.#keepCard();
+    });
+  }
+
+  async #typeForSquad(card: Card, line: Line, dose: Dose): Promise<void> {
+    const pins = {
+      ...this.#pinAll(card),
+      [line.slot]: {
+        exerciseId: line.exerciseId,
+        dosed: { row: line.row, dose, full: null },
+        typed: true,
+        byCoach: true,
+      },
+    };
+    await this.#solve(pins, card.typed, true);
+  }
+
+  async #typeForOne(card: Card, line: Line, athleteId: string, dose: Dose): Promise<void> {
+    const own = this.view.find((one) => one.slot === line.slot && one.athleteId === athleteId);
+    if (!own?.exerciseId) return;
+    const typed: TypedLine = { slot: line.slot, athleteId, exerciseId: own.exerciseId, row: own.row, dose };
+    await this.#solve(
+      this.#pinAll(card),
+      [...card.typed.filter((one) => typedKey(one) !== typedKey(typed)), typed],
+      true,
+    );
+  }
+
+  /** One action after the other; what goes wrong in one ends as a sentence and keeps no later one from its turn. */
+  #act(work: () => Promise<void>): Promise<void> {
+    const done = this.#actions.then(work).catch(() => {
+      this.solving = false;
+      this.messages = ['Something went wrong while choosing. Nothing was lost; try again, or reload the page.'];
+      this.keep = this.card ? 'refused' : 'none';
+    });
+    this.#actions = done;
+    return done;
+  }
+
+  #doseOf(slot: string, athleteId: string | null): Dose | null {
+    if (athleteId === null) return this.card?.lines.find((line) => line.slot === slot)?.dose ?? null;
+    const own = this.view.find((one) => one.slot === slot && one.athleteId === athleteId);
+    return own?.exerciseId == null ? null : own.dose;
+  }
+
+  #mainSlot = (): string | null =>
+    this.card?.lines.find((line) => line.slot === 'main')?.slot ?? this.card?.lines[0]?.slot ?? null;
 
   #pinAll = (card: Card | null): Record<string, Pin> =>
     Object.fromEntries(
-      (card?.lines ?? []).map(({ slot, exerciseId, dose, pinned }) => [slot, { exerciseId, dose, byCoach: pinned }]),
+      (card?.lines ?? []).map(({ slot, exerciseId, row, dose, full, pinned, typed }) => [
+        slot,
+        { exerciseId, dosed: { row, dose, full }, typed, byCoach: pinned },
+      ]),
     );
+
+  async #solveOwn(keepRunning: boolean): Promise<void> {
+    const own = Object.entries(this.#pinAll(this.card)).filter(([, pin]) => pin.byCoach);
+    await this.#solve(Object.fromEntries(own), this.card?.typed ?? [], true, keepRunning);
+  }
+
+  #brief = (pins: Brief['pins'], typed: readonly TypedLine[], keepRunning: boolean): Brief | null =>
+    this.#data.brief && {
+      ...this.#data.brief,
+      phase: this.phase,
+      minutes: this.minutes,
+      primer: this.#primer,
+      pins,
+      typed,
+      keepRunning,
+    };
 
   async #solve(
     pins: Brief['pins'],
-    overrides: readonly Override[],
+    typed: readonly TypedLine[],
     keeps: boolean,
-    keepPrevious = true,
+    keepRunning = true,
   ): Promise<void> {
-    const { brief } = this.#data;
+    const brief = this.#brief(pins, typed, keepRunning);
     if (!brief || !this.#solver) return;
     this.solving = true;
-    // a line only held still keeps the reasons it was put there for
-    const reasons = new Map(this.card?.lines.map((line) => [`${line.slot} ${line.exerciseId}`, line.reasons]));
-    const result = await this.#solver.api.solve(
-      {
-        ...brief,
-        phase: this.phase,
-        minutes: this.minutes,
-        pins,
-        typedOverrides: overrides.filter((own) => own.typed),
-        keepPrevious,
-      },
-      this.#data.tables,
-      this.#data.entries,
-    );
+    const result = await this.#solver.api.solve(brief, this.#data.tables, this.#data.entries);
     this.solving = false;
     if (!result.ok) {
+      this.eventDay = result.issues.some(({ code }) => code === 'event_day');
       this.messages = result.issues.map(sayIssue);
       this.keep = this.card ? 'refused' : 'none';
       return;
     }
-    const { card, assessment, swaps, views } = result.value;
-    const lines = card.lines.map((line) => {
-      const held = pins[line.slot]?.exerciseId === line.exerciseId && !line.pinned;
-      return { ...line, reasons: (held && reasons.get(`${line.slot} ${line.exerciseId}`)) || line.reasons };
-    });
-    this.card = { ...card, lines };
+    const { card, view, assessment, swaps, views } = result.value;
+    const before = new Map(this.card?.lines.map((line) => [line.slot, line]));
+    this.card = { ...card, lines: card.lines.map((line) => heldLine(line, before.get(line.slot), pins)) };
+    this.view = view;
     this.assessment = assessment;
     this.swaps = swaps;
     this.views = { ...this.views, ...views };
     this.messages = [];
-    if (!lines.some((line) => line.slot === this.selected))
-      this.selected = lines.find((line) => line.slot === 'main')?.slot ?? lines[0]?.slot ?? null;
+    if (!card.lines.some((line) => line.slot === this.selected)) this.selected = this.#mainSlot();
     if (keeps) await this.#keepCard();
   }
 
+  /** Reads the card on screen anew after lines came in from elsewhere. */
+  async #remeasure(): Promise<void> {
+    const { card } = this;
+    const brief = card && this.#brief({}, card.typed, true);
+    if (!brief || !this.#solver) return;
+    const { view, assessment } = await this.#solver.api.measure(card, brief, this.#data.tables, this.#data.entries);
+    this.view = view;
+    this.assessment = assessment;
+  }
+
   async #keepCard(): Promise<void> {
-    if (this.keep === 'keeping') {
-      this.#queued = true;
+    const { card } = this;
+    if (!card) return;
+    const head = {
+      minutes: this.minutes,
+      phase: card.phase,
+      template: card.template,
+      facilityId: this.facilityId,
+    };
+    const changes = changesFrom(this.#stored, card, head);
+    if (!changes) {
+      this.keep = 'kept';
       return;
     }
     this.keep = 'keeping';
     const { squad, forAthlete, day } = this.#data;
-    const body = JSON.stringify({
-      version: this.#version,
-      squadId: squad.id,
-      athleteId: forAthlete,
-      day,
-      minutes: this.minutes,
-      card: this.card,
-    });
+    const body = JSON.stringify({ id: v7(), squadId: squad.id, athleteId: forAthlete, day, ...changes });
     try {
       const response = await fetch(`/api/sessions/${this.#id}`, {
         method: 'PUT',
         headers: { 'content-type': 'application/json' },
         body,
       });
-      const said = (await response.json()) as { version?: number; messages?: string[]; conflict?: boolean };
-      if (response.ok && said.version !== undefined) {
-        this.#version = said.version;
-        this.keep = 'kept';
-        this.keptAt = new Date().toTimeString().slice(0, 5);
-      } else {
+      if (response.status >= 500) throw new Error('away');
+      const said = (await response.json()) as Partial<CardAnswer> & { messages?: string[]; conflict?: boolean };
+      if (response.ok && said.card && said.lines && said.typed)
+        await this.#answered(card, { head: said.head ?? null, lines: said.lines, typed: said.typed, card: said.card }, said.messages ?? []);
+      else {
         this.keep = said.conflict ? 'conflict' : 'refused';
         this.messages = said.messages ?? ['This could not be kept.'];
       }
@@ -242,13 +340,33 @@ export class BenchState {
       setTimeout(() => {
         if (this.keep !== 'waiting' || !this.#solver) return;
         this.messages = [];
-        void this.#keepCard();
+        void this.#act(() => this.#keepCard());
       }, RETRY_S * 1000);
-      return;
-    }
-    if (this.#queued) {
-      this.#queued = false;
-      await this.#keepCard();
     }
   }
+
+  async #answered(sent: Card, answer: CardAnswer, said: readonly string[]): Promise<void> {
+    const before = this.card;
+    if (!before) return;
+    this.#stored = answer.card;
+    const { card, conflicts, refused } = mergeAnswer(before, sent, answer);
+    const refusedOwn = Object.values(answer.typed).some(({ state }) => state === 'refused');
+    this.conflicts = [...this.conflicts.filter(({ slot }) => !conflicts.some((one) => one.slot === slot)), ...conflicts];
+    this.card = card;
+    if (answer.head?.state === 'conflict') {
+      this.minutes = card.minutes;
+      this.phase = card.phase;
+    }
+    this.messages = said;
+    this.keep = refused.length > 0 || refusedOwn ? 'refused' : this.conflicts.length > 0 ? 'conflict' : 'kept';
+    this.keptAt = new Date().toTimeString().slice(0, 5);
+    if (JSON.stringify(card) !== JSON.stringify(before)) await this.#remeasure();
+  }
+}
+
+/** A line only held still is the line it was, with the reasons and substitutes it was put there with. */
+function heldLine(line: Line, before: Line | undefined, pins: Brief['pins']): Line {
+  const pin = pins[line.slot];
+  const held = pin?.dosed != null && pin.dosed.dose === before?.dose && pin.exerciseId === before.exerciseId;
+  return held ? before : line;
 }

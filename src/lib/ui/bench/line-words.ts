@@ -1,32 +1,35 @@
+import type { DayLine } from '$core/day';
 import type { Dose } from '$core/dose';
 import { formatDose, formatMass, formatSets } from '$core/exchange';
-import { athleteLines, type Card, type Line } from '$core/session';
+import type { Line } from '$core/session';
 import { massFromKg, type MassUnit } from '$core/units';
+
+const of = (line: Line, view: readonly DayLine[]): DayLine[] => view.filter(({ slot }) => slot === line.slot);
 
 /** A squad line's dose as it reads, with the range of the athletes' loads; or one athlete's own. */
 export function doseWords(
   line: Line,
-  card: Card,
+  view: readonly DayLine[],
   athleteId: string | null,
   mass: MassUnit,
 ): { sets: string; rest: string; leftOut: boolean } {
-  const own = athleteId === null ? null : athleteLines(card, athleteId).find((one) => one.line.slot === line.slot);
-  if (athleteId !== null && !own) return { sets: 'left out', rest: '', leftOut: true };
+  const own = athleteId === null ? null : of(line, view).find((one) => one.athleteId === athleteId);
+  if (athleteId !== null && own?.exerciseId == null) return { sets: 'left out', rest: '', leftOut: true };
   const dose = own?.dose ?? line.dose;
-  const loads = athleteId === null ? loadRange(line, card, mass) : null;
+  const loads = athleteId === null && line.dose.loadKg === null ? loadRange(line, view, mass) : null;
   const words = formatDose(loads ? { ...dose, loadKg: null, percent: null } : dose, mass);
   const rest = words.slice(formatSets(dose).length).replace(/^ · /, '');
   return {
     sets: formatSets(dose),
-    rest: [loads, rest].filter((part) => part !== null && part !== '').join(' · '),
+    rest: [loads, rest, own?.stopped ? 'stopped' : ''].filter((part) => part !== null && part !== '').join(' · '),
     leftOut: false,
   };
 }
 
 /** `52.5–95 kg` over the squad, or null when nobody has a load on this line. */
-function loadRange(line: Line, card: Card, mass: MassUnit): string | null {
-  const loads = card.overrides.flatMap((own) =>
-    own.slot === line.slot && own.dose.loadKg !== null && own.exerciseId === line.exerciseId ? [own.dose.loadKg] : [],
+function loadRange(line: Line, view: readonly DayLine[], mass: MassUnit): string | null {
+  const loads = of(line, view).flatMap((own) =>
+    own.dose.loadKg !== null && own.exerciseId === line.exerciseId ? [own.dose.loadKg] : [],
   );
   if (loads.length === 0) return null;
   const [low, high] = [Math.min(...loads), Math.max(...loads)];
@@ -38,15 +41,17 @@ function loadRange(line: Line, card: Card, mass: MassUnit): string | null {
 /** Who does another entry, and how many have another dose, in a few words under the name. */
 export function whoDiffers(
   line: Line,
-  card: Card,
+  view: readonly DayLine[],
   nameOf: (id: string) => string,
 ): { others: string[]; leftOut: string[]; ownDose: number } {
-  const own = card.overrides.filter((override) => override.slot === line.slot);
+  const own = of(line, view);
   return {
     others: own
       .filter(({ exerciseId }) => exerciseId !== null && exerciseId !== line.exerciseId)
       .map(({ athleteId }) => nameOf(athleteId)),
-    leftOut: own.filter(({ exerciseId }) => exerciseId === null).map(({ athleteId }) => nameOf(athleteId)),
+    leftOut: own
+      .filter(({ exerciseId, stopped }) => exerciseId === null || stopped !== null)
+      .map(({ athleteId }) => nameOf(athleteId)),
     ownDose: own.filter(({ exerciseId, dose }) => exerciseId === line.exerciseId && differs(dose, line.dose)).length,
   };
 }

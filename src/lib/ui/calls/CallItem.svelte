@@ -4,6 +4,7 @@
   import PainCall from './PainCall.svelte';
   import RiseCall from './RiseCall.svelte';
   import SilentCall from './SilentCall.svelte';
+  import TestCall from './TestCall.svelte';
 
   let {
     call,
@@ -24,6 +25,7 @@
   <p class="when"><b>{call.deadline}</b><span class="note">{call.squad.toLowerCase()}</span></p>
   {#if call.kind === 'pain'}<PainCall {call} {first} {mayPlan} />
   {:else if call.kind === 'silent'}<SilentCall {call} {mayLog} {places} />
+  {:else if call.kind === 'test'}<TestCall {call} {mayLog} />
   {:else if call.kind === 'cut'}<CutCall {call} {first} {mayPlan} />
   {:else}<RiseCall {call} {first} {mayPlan} />{/if}
 </article>

@@ -12,7 +12,6 @@
   let trouble = $state('');
   const shown = $derived(all ? call.changes : call.changes.slice(0, NAMED));
   const hidden = $derived(call.changes.length - shown.length);
-  const ids = $derived(call.changes.map((change) => change.id));
   const why = $derived(
     call.answer === 'tight'
       ? `is ${ANSWER_WORDS.tight}${call.place ? `, ${call.place},` : ''} after ${call.session}’s session`
@@ -24,8 +23,8 @@
   <p class="sentence">
     {call.athlete}
     {why}.
-    {#each shown as change (change.id)}{change.exercise} goes from <b>{change.from}</b> to
-      <b>{change.to}</b>{'. '}{/each}{#if hidden > 0}<button class="quiet" onclick={() => (all = true)}
+    {#each shown as change (change.exerciseId + change.row)}{change.exercise} goes from <b>{change.words.from}</b> to
+      <b>{change.words.to}</b>{'. '}{/each}{#if hidden > 0}<button class="quiet" onclick={() => (all = true)}
         >{hidden} more line{hidden === 1 ? '' : 's'}</button
       >{'. '}{/if}{#if call.contactsFewer > 0}<b>{call.contactsFewer}</b> contacts fewer.{/if}
   </p>
@@ -35,10 +34,10 @@
       <Button
         size="small"
         kind={first ? 'primary' : 'tertiary'}
-        on:click={async () => (trouble = await settle(ids, 'accepted'))}>Accept</Button
+        on:click={async () => (trouble = await settle(call.changes, 'accepted'))}>Accept</Button
       >
-      <Button size="small" kind="tertiary" on:click={async () => (trouble = await settle(ids, 'held'))}
-        >Hold{call.changes.length === 1 ? ` at ${call.changes[0]?.from ?? ''}` : ''}</Button
+      <Button size="small" kind="tertiary" on:click={async () => (trouble = await settle(call.changes, 'held'))}
+        >Hold{call.changes.length === 1 ? ` at ${call.changes[0]?.words.from ?? ''}` : ''}</Button
       >
       <a class="quiet" href="/squad/{call.squadId}/{call.athleteId}">{call.athlete.split(' ')[0]}’s page</a>
     </div>

@@ -2,6 +2,7 @@
   import { enhance } from '$app/forms';
   import { Button } from 'carbon-components-svelte';
   import type { CallOf } from '$lib/model/call';
+  import CommandId from '../parts/CommandId.svelte';
 
   let { call, first, mayPlan }: { call: CallOf<'pain'>; first: boolean; mayPlan: boolean } = $props();
   const where = $derived(`${call.side && call.side !== 'both' ? `${call.side} ` : ''}${call.place}`);
@@ -11,14 +12,19 @@
   <p class="sentence">
     {call.athlete} reports pain <b>{call.score} of 10</b>, {where}{call.signs.length > 0
       ? `, with ${call.signs.join(', ')}`
-      : ''}. {call.stops} stop{call.stops === 'Everything' ? 's' : ''} today.
+      : ''}. {call.stops
+      ? `${call.stops} stop${call.stops === 'Everything' ? 's' : ''} today.`
+      : 'The work there goes one rung down, jumps with it.'}
+    {#if call.ended}The clearance was given for less: it no longer counts, and a new one is needed.{/if}
   </p>
   <p class="rule">{call.ruleWords} <span class="rule-id">{call.rules.join(' · ')}</span></p>
   <div class="buttons">
     {#if mayPlan}
-      <form method="post" action="?/refer" use:enhance>
+      <form method="post" action="?/refer" use:enhance><CommandId of="refer" />
         <input type="hidden" name="complaintId" value={call.complaintId} />
-        <Button size="small" kind={first ? 'primary' : 'tertiary'} type="submit">Record the referral</Button>
+        <Button size="small" kind={first ? 'primary' : 'tertiary'} type="submit"
+          >{call.stops ? 'Record the referral' : 'Seen: watch it'}</Button
+        >
       </form>
     {/if}
     <a class="quiet" href="/squad/{call.squadId}/{call.athleteId}">Open the complaint</a>

@@ -7,10 +7,12 @@
   let { call, first, mayPlan }: { call: CallOf<'rise'>; first: boolean; mayPlan: boolean } = $props();
   let each = $state(false);
   let trouble = $state('');
-  const ids = $derived(call.changes.map((change) => change.id));
   const steps = $derived.by(() => {
     const found = new Map<string, number>();
-    for (const { from, to } of call.changes) found.set(`${from} → ${to}`, (found.get(`${from} → ${to}`) ?? 0) + 1);
+    for (const { words } of call.changes) {
+      const step = `${words.from} → ${words.to}`;
+      found.set(step, (found.get(step) ?? 0) + 1);
+    }
     return [...found].sort((a, b) => b[1] - a[1]);
   });
   const one = $derived(call.changes.length === 1 ? call.changes[0] : null);
@@ -21,7 +23,7 @@
 <div>
   <p class="sentence">
     {#if one}
-      {one.athlete} did every set of {inSentence(one.exercise)} as written or better: <b>{one.from} → {one.to}</b>.
+      {one.athlete} did every set of {inSentence(one.exercise)} as written or better: <b>{one.words.from} → {one.words.to}</b>.
     {:else}
       {call.changes.length} did every set of {inSentence(call.exercise)} as written or better:
       {#each steps.slice(0, NAMED) as [step, count], i (step)}{i > 0 ? ', ' : ' '}<b>{step}</b>{count > 1
@@ -37,10 +39,10 @@
       <Button
         size="small"
         kind={first ? 'primary' : 'tertiary'}
-        on:click={async () => (trouble = await settle(ids, 'accepted'))}
-        >{one ? 'Accept' : `Accept all ${String(ids.length)}`}</Button
+        on:click={async () => (trouble = await settle(call.changes, 'accepted'))}
+        >{one ? 'Accept' : `Accept all ${String(call.changes.length)}`}</Button
       >
-      <Button size="small" kind="tertiary" on:click={async () => (trouble = await settle(ids, 'held'))}>Hold</Button>
+      <Button size="small" kind="tertiary" on:click={async () => (trouble = await settle(call.changes, 'held'))}>Hold</Button>
       {#if !one}<button class="quiet" aria-expanded={each} onclick={() => (each = !each)}
           >{each ? 'Together' : 'One by one'}</button
         >{/if}
@@ -48,19 +50,19 @@
   {/if}
   {#if each}
     <ul>
-      {#each call.changes as change (change.id)}
+      {#each call.changes as change (change.athleteId + change.row)}
         <li>
-          <span>{change.athlete} <b>{change.from} → {change.to}</b></span>
+          <span>{change.athlete} <b>{change.words.from} → {change.words.to}</b></span>
           <span
             ><button
               class="quiet"
               aria-label="Accept for {change.athlete}"
-              onclick={async () => (trouble = await settle([change.id], 'accepted'))}>Accept</button
+              onclick={async () => (trouble = await settle([change], 'accepted'))}>Accept</button
             >
             <button
               class="quiet"
               aria-label="Hold for {change.athlete}"
-              onclick={async () => (trouble = await settle([change.id], 'held'))}>Hold</button
+              onclick={async () => (trouble = await settle([change], 'held'))}>Hold</button
             ></span
           >
         </li>
@@ -70,7 +72,7 @@
   {#if trouble}<p class="warn-text" role="alert">{trouble}</p>{/if}
 </div>
 <div class="evidence" role="img" aria-label="{call.changes.length} athletes">
-  {#each call.changes as change (change.id)}<i></i>{/each}
+  {#each call.changes as change (change.athleteId + change.row)}<i></i>{/each}
 </div>
 
 <style>

@@ -2,7 +2,7 @@
   import { v7 } from 'uuid';
   import { invalidateAll } from '$app/navigation';
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
-  import type { Answer } from '$core/progress';
+  import type { Answer } from '$core/track';
   import { ANSWER_WORDS, listWords } from '$lib/messages';
   import type { CallOf } from '$lib/model/call';
   import MorningString from '../parts/MorningString.svelte';

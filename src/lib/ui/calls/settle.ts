@@ -1,22 +1,36 @@
+import { v7 } from 'uuid';
 import { invalidateAll } from '$app/navigation';
+import type { CallChange } from '$lib/model/call';
+
+/** The same buttons pressed twice are one decision: an id lives as long as what it decides reads the same. */
+const ids = new Map<string, string>();
 
 /**
- * Sends a decision and shows what follows from it.
- * @returns a sentence when it could not be sent; empty when it was taken
+ * Sends a decision with what was on screen, and shows what follows from it.
+ * @returns a sentence when something was not settled; empty when all was
  */
-export async function settle(ids: readonly string[], decision: 'accepted' | 'held'): Promise<string> {
+export async function settle(changes: readonly CallChange[], decision: 'accepted' | 'held'): Promise<string> {
+  const items = changes.map(({ athleteId, exerciseId, row, to }) => ({ athleteId, exerciseId, row, to }));
+  const key = JSON.stringify({ items, decision });
+  const id = ids.get(key) ?? v7();
+  ids.set(key, id);
   try {
-    const response = await fetch('/api/proposals', {
+    const response = await fetch('/api/decisions', {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ ids, decision }),
+      body: JSON.stringify({ id, decision, items }),
     });
-    if (!response.ok) {
-      const said = (await response.json()) as { messages?: string[]; message?: string };
-      return said.messages?.join(' ') ?? said.message ?? 'This could not be kept.';
-    }
+    const said = (await response.json()) as {
+      answers?: readonly { state: string }[];
+      messages?: string[];
+      message?: string;
+    };
+    if (!response.ok) return said.messages?.join(' ') ?? said.message ?? 'This could not be kept.';
     await invalidateAll();
-    return '';
+    const stale = (said.answers ?? []).filter(({ state }) => state !== 'kept').length;
+    return stale === 0
+      ? ''
+      : `${stale === 1 ? 'One answer or set came' : `${String(stale)} answers or sets came`} in meanwhile: what still waits reads as it does now.`;
   } catch {
     return 'The server is away. Nothing was changed; try again in a moment.';
   }

@@ -3,6 +3,7 @@ import { v7 } from 'uuid';
 import type { Dose, PlateSet } from '$core/dose';
 import { shareStations, turnOrder } from '$core/floor';
 import type { Beat } from '$core/order';
+import type { DoseRowId } from '$core/method';
 import type { MassUnit } from '$core/units';
 import type { SetLogBody } from '$lib/model/bodies';
 import type { ExerciseView } from '$lib/model/exercise-view';
@@ -12,8 +13,14 @@ export interface FloorAthlete {
   readonly id: string;
   readonly name: string;
   readonly exerciseId: string;
+  readonly row: DoseRowId;
   readonly dose: Dose;
+  /** what becomes owned when it is done, and the rules that eased it today */
+  readonly based: Dose | null;
+  readonly eased: readonly string[];
   readonly replaced: boolean;
+  /** something stopped the sets that are left */
+  readonly stopped: boolean;
 }
 
 export interface FloorLine {
@@ -44,7 +51,10 @@ export interface FloorPage {
     readonly minutes: number;
     readonly title: string;
     readonly back: string;
+    readonly closed: boolean;
+    readonly frozen: boolean;
   };
+  readonly people: readonly { readonly id: string; readonly name: string }[];
   readonly massUnit: MassUnit;
   readonly racks: number;
   readonly plates: PlateSet;
@@ -101,7 +111,7 @@ export class FloorState {
       line.athletes.map(({ id, dose }) => ({ id, loadKg: dose.loadKg })),
       count,
     );
-    const wanted = new Map(line.athletes.map(({ id, dose }) => [id, dose.sets]));
+    const wanted = new Map(line.athletes.map(({ id, dose, stopped }) => [id, stopped ? 0 : dose.sets]));
     const sets = new Map(line.athletes.map(({ id }) => [id, this.setsDone(id)]));
     return groups.map((ids, i) => {
       const turn = turnOrder(ids, sets, wanted);
@@ -149,6 +159,7 @@ export class FloorState {
       asWritten: changed === null,
       doneAt: new Date().toISOString(),
       removed: false,
+      shown: shownOf(own),
     };
     this.#show(set);
     if (dose.restSeconds !== null && set.setNumber < dose.sets) this.rest(dose.restSeconds);
@@ -160,15 +171,24 @@ export class FloorState {
     const { line } = this;
     const setNumber = this.setsDone(athleteId);
     const last = this.setOf(athleteId, setNumber);
-    if (!line || !last) return;
+    const own = this.athlete(athleteId);
+    if (!line || !last || !own) return;
     this.done.delete(keyOf(line.slot, athleteId, setNumber));
+    const { amount, loadKg, rir, fault, asWritten } = last;
     await this.outbox.put({
-      ...last,
       id: v7(),
       sessionId: this.page.session.id,
+      athleteId,
       slot: line.slot,
+      setNumber,
+      amount,
+      loadKg,
+      rir,
+      fault,
+      asWritten,
       doneAt: new Date().toISOString(),
       removed: true,
+      shown: shownOf(own),
     });
   }
 
@@ -184,5 +204,52 @@ export class FloorState {
   }
 
   #isThrough = (line: FloorLine): boolean =>
-    line.athletes.every(({ id, dose }) => this.setsDone(id, line) >= dose.sets);
+    line.athletes.every(({ id, dose, stopped }) => stopped || this.setsDone(id, line) >= dose.sets);
+
+  /** A set laid aside, as it reads: who, what, which. */
+  wordsOf({ athleteId, slot, setNumber }: Pick<SetLogBody, 'athleteId' | 'slot' | 'setNumber'>): string {
+    const name = this.page.people.find(({ id }) => id === athleteId)?.name ?? 'somebody';
+    const line = this.page.lines.find((one) => one.slot === slot);
+    const entry = line ? (this.page.views[line.exerciseId]?.name ?? slot) : slot;
+    return `${name}, ${entry}, set ${String(setNumber)}`;
+  }
+
+  /** Athletes with a set: they were there. */
+  get present(): ReadonlySet<string> {
+    return new Set([...this.done.values()].map(({ athleteId }) => athleteId));
+  }
+
+  /**
+   * Closes the session: how long, how hard, who was there.
+   * @returns a sentence when it could not be closed; empty when it was
+   */
+  async close(minutes: number | null, rpe: number | null, present: readonly string[]): Promise<string> {
+    if (this.outbox.waiting > 0) return 'Some sets are still on their way. Close when all is kept.';
+    this.#closing ??= v7();
+    try {
+      const response = await fetch(`/api/sessions/${this.page.session.id}/close`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ id: this.#closing, minutes, rpe, present }),
+      });
+      if (response.ok) return '';
+      const said = (await response.json()) as { messages?: readonly string[] };
+      // a corrected form is another command
+      this.#closing = null;
+      return said.messages?.join(' ') ?? 'This session could not be closed.';
+    } catch {
+      return 'The server is away. The session stays open; close it when it answers.';
+    }
+  }
+
+  #closing: string | null = null;
 }
+
+/** What the device shows: the set stands with it, whatever the card says by the time it arrives. */
+const shownOf = ({ exerciseId, row, dose, based, eased }: FloorAthlete): SetLogBody['shown'] => ({
+  exerciseId,
+  row,
+  dose,
+  based,
+  eased: [...eased],
+});

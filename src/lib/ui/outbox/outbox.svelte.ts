@@ -1,11 +1,13 @@
 import type { SetLogBody } from '$lib/model/bodies';
-import { post, Queue } from './queue.svelte';
+import { post, Queue, type Delivered, type Parked } from './queue.svelte';
+
+interface SetAnswer {
+  readonly state: 'kept' | 'refused' | 'conflict';
+  readonly messages?: readonly string[];
+}
 
 /** Keeps every tap of the floor until the server has it. A repeat of a set changes nothing on the server. */
 export class Outbox {
-  /** what the server refused, in its words */
-  refused = $state('');
-
   readonly #queue = new Queue<SetLogBody>({
     database: 'jaleo-outbox',
     store: 'sets',
@@ -14,9 +16,13 @@ export class Outbox {
     stamp: (set) => set.id,
     send: async (sets) => {
       const response = await post('/api/sets', { sets });
-      if (!response.ok)
-        this.refused =
-          ((await response.json()) as { messages?: string[] }).messages?.join(' ') ?? 'Some sets could not be kept.';
+      const said = (await response.json()) as { answers?: readonly SetAnswer[]; messages?: readonly string[] };
+      return sets.map((_, i): Delivered => {
+        const answer = said.answers?.[i];
+        if (answer?.state === 'kept') return { state: 'kept' };
+        const why = (answer?.messages ?? said.messages ?? []).join(' ');
+        return { state: 'parked', why: why === '' ? 'This set could not be kept.' : why };
+      });
     },
   });
 
@@ -27,6 +33,10 @@ export class Outbox {
   /** the last try found no server */
   get away(): boolean {
     return this.#queue.away;
+  }
+  /** sets laid aside until somebody has seen them */
+  get parked(): readonly Parked<SetLogBody>[] {
+    return this.#queue.parked;
   }
 
   open(): void {
@@ -43,5 +53,11 @@ export class Outbox {
 
   put(set: SetLogBody): Promise<void> {
     return this.#queue.put([set]);
+  }
+  retry(set: SetLogBody): Promise<void> {
+    return this.#queue.retry(set);
+  }
+  drop(set: SetLogBody): Promise<void> {
+    return this.#queue.drop(set);
   }
 }

@@ -2,6 +2,20 @@ import { openDB, type IDBPDatabase } from 'idb';
 import { network } from './network.svelte';
 
 const RETRY_MS = 3000;
+/** An item that the server fails on by itself this often is laid aside, so that it keeps no other waiting. */
+const TRIES = 3;
+
+/** What the server made of one item. */
+export type Delivered =
+  | { readonly state: 'kept' }
+  /** somebody has to see it: laid aside until they have */
+  | { readonly state: 'parked'; readonly why: string };
+
+/** An item laid aside, with why and when. */
+export interface Parked<T> {
+  readonly item: T;
+  readonly why: string;
+}
 
 export interface QueueOf<T> {
   /** the browser's database and its store */
@@ -12,12 +26,16 @@ export interface QueueOf<T> {
   readonly keyOf: (item: T) => string;
   /** tells a newer item from the one that was sent */
   readonly stamp: (item: T) => string;
-  /** sends some; throws when the server is away */
-  readonly send: (items: readonly T[]) => Promise<void>;
+  /** sends some and says what became of each; throws `Away` when nothing can be delivered now */
+  readonly send: (items: readonly T[]) => Promise<readonly Delivered[]>;
 }
 
-/** Thrown by `send` when nothing can be delivered now. */
-export class Away extends Error {}
+/** Thrown by `send` when nothing can be delivered now. `failing` = the server is there and fails on what was sent. */
+export class Away extends Error {
+  constructor(readonly failing = false) {
+    super('away');
+  }
+}
 
 /** Posts JSON; a server that is away, or that no longer knows us, keeps everything here. */
 export async function post(url: string, body: unknown): Promise<Response> {
@@ -26,24 +44,28 @@ export async function post(url: string, body: unknown): Promise<Response> {
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify(body),
   });
-  if (response.status >= 500 || response.status === 401 || response.status === 403) throw new Away();
+  if (response.status >= 500 && response.status !== 503) throw new Away(true);
+  if (response.status === 503 || response.status === 401 || response.status === 403) throw new Away();
   return response;
 }
 
 /**
  * Keeps what was entered in the browser until the server has it: written to disk first, sent after, taken off when
- * answered. The newest item of a key replaces the one before.
+ * answered. The newest item of a key replaces the one before. What is refused, or always fails, is laid aside where
+ * somebody sees it, and keeps no other item waiting.
  */
 export class Queue<T> {
   /** items still here */
   waiting = $state(0);
   /** the last try found no server */
   away = $state(false);
+  parked = $state.raw<readonly Parked<T>[]>([]);
 
   readonly #of: QueueOf<T>;
   #db: Promise<IDBPDatabase> | null = null;
   #sending = false;
   #timer: ReturnType<typeof setTimeout> | null = null;
+  readonly #tries = new Map<string, number>();
 
   constructor(of: QueueOf<T>) {
     this.#of = of;
@@ -51,8 +73,13 @@ export class Queue<T> {
 
   open(): void {
     const { database, store } = this.#of;
-    this.#db = openDB(database, 1, { upgrade: (db) => void db.createObjectStore(store) });
-    void this.send();
+    this.#db = openDB(database, 2, {
+      upgrade: (db) => {
+        for (const name of [store, parkedStore(store)])
+          if (!db.objectStoreNames.contains(name)) db.createObjectStore(name);
+      },
+    });
+    void this.#showParked().then(() => this.send());
   }
 
   close(): void {
@@ -76,9 +103,33 @@ export class Queue<T> {
     await this.send();
   }
 
+  /** Somebody has seen an item laid aside: it goes. */
+  async drop(item: T): Promise<void> {
+    const db = await this.#db;
+    await db?.delete(parkedStore(this.#of.store), this.#of.stamp(item));
+    await this.#showParked();
+  }
+
+  /** What was laid aside, as it stands on disk. */
+  async laidAside(): Promise<readonly Parked<T>[]> {
+    await this.#showParked();
+    return this.parked;
+  }
+
+  /** Items laid aside that something newer has settled go. */
+  async dropWhere(is: (item: T) => boolean): Promise<void> {
+    for (const { item } of this.parked.filter((one) => is(one.item))) await this.drop(item);
+  }
+
+  /** An item laid aside is tried once more. */
+  async retry(item: T): Promise<void> {
+    await this.drop(item);
+    await this.put([item]);
+  }
+
   async send(): Promise<void> {
     const db = await this.#db;
-    const { store, batch, keyOf, stamp } = this.#of;
+    const { store, batch } = this.#of;
     if (!db || this.#sending) return;
     this.#sending = true;
     try {
@@ -86,12 +137,7 @@ export class Queue<T> {
         this.waiting = await db.count(store);
         const items = (await db.getAll(store, undefined, batch)) as T[];
         if (items.length === 0) break;
-        await this.#of.send(items);
-        // a newer item of the same key may have come meanwhile: only what was sent is taken off
-        for (const item of items) {
-          const now = (await db.get(store, keyOf(item))) as T | undefined;
-          if (now && stamp(now) === stamp(item)) await db.delete(store, keyOf(item));
-        }
+        await this.#deliver(db, items);
       }
       this.away = false;
     } catch {
@@ -105,4 +151,44 @@ export class Queue<T> {
       this.waiting = (await db.count(store).catch(() => 0)) || 0;
     }
   }
+
+  /** Sends a batch; where the server fails on it, each item by itself, so that the one it fails on is found. */
+  async #deliver(db: IDBPDatabase, items: readonly T[]): Promise<void> {
+    try {
+      const answers = await this.#of.send(items);
+      for (const [i, item] of items.entries()) await this.#settle(db, item, answers[i] ?? { state: 'kept' });
+    } catch (failure) {
+      if (!(failure instanceof Away) || !failure.failing) throw failure;
+      if (items.length > 1) {
+        for (const item of items) await this.#deliver(db, [item]);
+        return;
+      }
+      const [item] = items;
+      if (item === undefined) return;
+      const stamp = this.#of.stamp(item);
+      const tries = (this.#tries.get(stamp) ?? 0) + 1;
+      this.#tries.set(stamp, tries);
+      if (tries < TRIES) throw failure;
+      await this.#settle(db, item, { state: 'parked', why: 'The server fails on this one.' });
+    }
+  }
+
+  async #settle(db: IDBPDatabase, item: T, answer: Delivered): Promise<void> {
+    const { store, keyOf, stamp } = this.#of;
+    if (answer.state === 'parked') {
+      const parked: Parked<T> = { item, why: answer.why };
+      await db.put(parkedStore(store), parked, stamp(item));
+      await this.#showParked();
+    }
+    // a newer item of the same key may have come meanwhile: only what was sent is taken off
+    const now = (await db.get(store, keyOf(item))) as T | undefined;
+    if (now !== undefined && stamp(now) === stamp(item)) await db.delete(store, keyOf(item));
+  }
+
+  async #showParked(): Promise<void> {
+    const db = await this.#db;
+    this.parked = ((await db?.getAll(parkedStore(this.#of.store)).catch(() => [])) ?? []) as Parked<T>[];
+  }
 }
+
+const parkedStore = (store: string): string => `${store}-parked`;

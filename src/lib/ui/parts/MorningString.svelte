@@ -1,5 +1,5 @@
 <script lang="ts" module>
-  import type { Answer } from '$core/progress';
+  import type { Answer } from '$core/track';
 
   /** The string between two posts: slack, slack, taut, broken. */
   const STRINGS: Readonly<Record<Answer, string>> = {

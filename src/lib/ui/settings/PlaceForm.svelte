@@ -2,6 +2,7 @@
   import { enhance } from '$app/forms';
   import { Button, Checkbox, TextInput } from 'carbon-components-svelte';
   import type { Kit } from '$lib/model/kit';
+  import CommandId from '../parts/CommandId.svelte';
 
   let {
     id,
@@ -39,7 +40,7 @@
       update({ reset: false });
 </script>
 
-<form method="post" action="?/keep" use:enhance={keep}>
+<form method="post" action="?/keep" use:enhance={keep}><CommandId of="keep" />
   <input type="hidden" name="id" value={id ?? ''} />
   <TextInput
     size="sm"

@@ -10,8 +10,10 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { Button, TextArea } from 'carbon-components-svelte';
+  import CommandId from '../parts/CommandId.svelte';
 
-  let { trouble, first }: { trouble: Trouble | null; first: boolean } = $props();
+  let { trouble, first, joined = [] }: { trouble: Trouble | null; first: boolean; joined?: readonly string[] } =
+    $props();
   // svelte-ignore state_referenced_locally
   let names = $state(trouble?.typed.names ?? '');
   const errors = $derived(trouble?.errors.names ?? []);
@@ -25,7 +27,7 @@
       await update({ reset: false });
       if (result.type === 'success') names = '';
     }}
->
+><CommandId of="add" />
   <h2>{first ? 'Add your athletes' : 'Add athletes'}</h2>
   <TextArea
     labelText="Names, one a line"
@@ -36,6 +38,9 @@
     invalid={errors.length > 0}
     invalidText={errors.join(' ')}
   />
+  {#if joined.length > 0}<p role="status">
+      {joined.join(', ')}: already in the club, now in this squad too, with loads, complaints and history.
+    </p>{/if}
   <div><Button type="submit" size="small" kind={first ? 'primary' : 'tertiary'}>Add</Button></div>
 </form>
 

@@ -4,6 +4,7 @@
   import { LEVELS } from '$core/library';
   import { massFromKg, type MassUnit } from '$core/units';
   import type { Trouble } from './AddAthletes.svelte';
+  import CommandId from '../parts/CommandId.svelte';
 
   let {
     person,
@@ -41,7 +42,7 @@
     use:enhance={() =>
       ({ update }) =>
         update({ reset: false })}
-  >
+  ><CommandId of="facts" />
     <fieldset disabled={!editable}>
       <TextInput
         size="sm"

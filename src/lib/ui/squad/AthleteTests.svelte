@@ -1,22 +1,14 @@
 <script lang="ts">
-  import { enhance } from '$app/forms';
-  import { Button, Select, SelectItem, SelectItemGroup, TextInput } from 'carbon-components-svelte';
   import { formatMass } from '$core/exchange';
   import type { MassUnit } from '$core/units';
-  import type { Trouble } from './AddAthletes.svelte';
 
   let {
     tests,
     lifts,
     jumps,
-    screens,
-    liftNames,
-    jumpNames,
     mass,
-    today,
+    testDay,
     editable,
-    trouble,
-    asks,
   }: {
     tests: Readonly<Partial<Record<string, 'passed' | 'failed'>>>;
     lifts: readonly {
@@ -31,116 +23,20 @@
       timesMass: number | null;
     }[];
     jumps: readonly { name: string; day: string; heightM: number }[];
-    screens: readonly string[];
-    liftNames: Readonly<Record<string, string>>;
-    jumpNames: Readonly<Record<string, string>>;
     mass: MassUnit;
-    today: string;
+    /** where results are written: today's testing day */
+    testDay: string;
     editable: boolean;
-    trouble: Trouble | null;
-    /** where a result just typed waits to be confirmed; null = nothing waits */
-    asks: { day: string; href: string } | null;
   } = $props();
 
-  let open = $state(false);
-  // svelte-ignore state_referenced_locally
-  let test = $state(trouble?.typed.test ?? 'back-squat');
-  const text = (field: string, value = ''): string => trouble?.typed[field] ?? value;
-  const error = (field: string): string | undefined => trouble?.errors[field]?.[0];
-  const known = $derived(screens.filter((screen) => tests[screen]));
+  const known = $derived(Object.keys(tests).filter((test) => /^[RCK]/.test(test)));
 </script>
 
 <section>
   <header>
     <h2>Loads and tests</h2>
-    {#if editable}<button class="quiet" aria-expanded={open} onclick={() => (open = !open)}
-        >{open ? 'Close' : 'Add a result'}</button
-      >{/if}
+    {#if editable}<a class="quiet" href={testDay}>Write a result</a>{/if}
   </header>
-  {#if asks}
-    <p role="status">
-      This is far from the last value: it counts once you say so <a href={asks.href}>on the testing day of {asks.day}</a
-      >.
-    </p>
-  {/if}
-  {#if open || trouble}
-    <form
-      method="post"
-      action="?/result"
-      use:enhance={() =>
-        async ({ result, update }) => {
-          await update({ reset: false });
-          if (result.type === 'success') open = false;
-        }}
-    >
-      <Select size="sm" labelText="What" name="test" bind:selected={test}>
-        <SelectItemGroup label="Lift"
-          >{#each Object.entries(liftNames) as [id, name] (id)}<SelectItem
-              value={id}
-              text={name}
-            />{/each}</SelectItemGroup
-        >
-        <SelectItemGroup label="Jump"
-          >{#each Object.entries(jumpNames) as [id, name] (id)}<SelectItem
-              value={id}
-              text={name}
-            />{/each}</SelectItemGroup
-        >
-        <SelectItemGroup label="Screen"
-          >{#each screens as id (id)}<SelectItem value={id} text={id} />{/each}</SelectItemGroup
-        >
-      </Select>
-      <TextInput
-        size="sm"
-        type="date"
-        labelText="Day"
-        name="day"
-        value={text('day', today)}
-        invalid={!!error('day')}
-        invalidText={error('day')}
-      />
-      {#if test in liftNames}
-        <TextInput
-          size="sm"
-          labelText="Load, {mass}"
-          name="load"
-          value={text('load')}
-          invalid={!!error('load')}
-          invalidText={error('load')}
-        />
-        <TextInput
-          size="sm"
-          labelText="Reps"
-          name="reps"
-          value={text('reps')}
-          invalid={!!error('reps')}
-          invalidText={error('reps')}
-        />
-        <TextInput
-          size="sm"
-          labelText="RIR"
-          name="rir"
-          value={text('rir', '0')}
-          invalid={!!error('rir')}
-          invalidText={error('rir')}
-        />
-      {:else if test in jumpNames}
-        <TextInput
-          size="sm"
-          labelText="Height, cm"
-          name="height"
-          value={text('height')}
-          invalid={!!error('height')}
-          invalidText={error('height')}
-        />
-      {:else}
-        <Select size="sm" labelText="Result" name="passed" selected={text('passed', 'passed')}
-          ><SelectItem value="passed" text="passed" /><SelectItem value="failed" text="failed" /></Select
-        >
-      {/if}
-      <Button type="submit" size="small" kind="tertiary">Keep result</Button>
-    </form>
-  {/if}
   <table>
     <tbody>
       {#each lifts as lift (lift.id)}
@@ -191,15 +87,6 @@
   header {
     display: flex;
     justify-content: space-between;
-  }
-  form {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(130px, 1fr));
-    gap: 10px;
-    align-items: end;
-    background: var(--cal-1);
-    padding: 12px;
-    border: var(--rule);
   }
   table {
     border-collapse: collapse;

@@ -4,6 +4,7 @@
   import type { Background } from '$core/startline';
   import FoldSection from '../parts/FoldSection.svelte';
   import type { Trouble } from './AddAthletes.svelte';
+  import CommandId from '../parts/CommandId.svelte';
 
   let {
     background,
@@ -60,7 +61,7 @@
           await update({ reset: false });
           if (result.type === 'success') open = false;
         }}
-    >
+    ><CommandId of="background" />
       <TextArea
         rows={3}
         labelText="Past injuries, one a line: knee, 2024, left"

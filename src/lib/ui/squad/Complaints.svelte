@@ -1,8 +1,10 @@
 <script lang="ts">
+  import type { Clearance } from '$core/safety';
   import { enhance } from '$app/forms';
   import { Button, Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import BodyPlaces from '../checkin/BodyPlaces.svelte';
   import type { Trouble } from './AddAthletes.svelte';
+  import CommandId from '../parts/CommandId.svelte';
 
   let {
     complaints,
@@ -23,7 +25,8 @@
       signs: readonly string[];
       since: string;
       column: string | null;
-      clearance: { role: string; expires: string; scope?: string } | null;
+      clearance: Clearance | null;
+      needsNewNote: boolean;
       referred: boolean;
     }[];
     /** what each place stops at each column, in words */
@@ -71,11 +74,20 @@
         <span class="rule-id">SAFE-8</span>{one.referred ? ' · referred' : ''}
       </p>
       {#if one.clearance}<p class="note">
-          Cleared by {one.clearance.role} until {one.clearance.expires}{one.clearance.scope
-            ? `: ${one.clearance.scope}`
+          Cleared by {one.clearance.role} until {one.clearance.expires}{one.clearance.scope.maxTier
+            ? one.clearance.scope.maxTier === 'none'
+              ? ', no jumps'
+              : `, jumps up to ${one.clearance.scope.maxTier} tier`
+            : ''}{one.clearance.scope.maxIntensity === null
+            ? ''
+            : `, loads up to ${String(Math.round(one.clearance.scope.maxIntensity * 100))} %`}{one.clearance.scope.note
+            ? `: ${one.clearance.scope.note}`
             : ''}.
-        </p>{/if}
-      {#if editable && (one.column === 'stop' || one.clearance)}
+        </p>
+        {#if one.needsNewNote}<p class="warn-text">
+            A later answer was worse than what this was given for. It counts no longer: a new note is needed.
+          </p>{/if}{/if}
+      {#if editable && (one.column === 'stop' || one.column === 'three' || one.clearance)}
         <button class="quiet" onclick={() => (clearing = clearing === one.id ? null : one.id)}>Note a clearance</button>
         {#if clearing === one.id}
           <form
@@ -86,7 +98,7 @@
                 await update({ reset: false });
                 if (result.type === 'success') clearing = null;
               }}
-          >
+          ><CommandId of="clearance" />
             <input type="hidden" name="complaintId" value={one.id} />
             <TextInput
               size="sm"
@@ -107,11 +119,25 @@
             />
             <TextInput
               size="sm"
-              labelText="Covers (places, tiers, loads)"
-              name="scope"
-              value={typed('clearance', 'scope', '')}
-              invalid={!!error('clearance', 'scope')}
-              invalidText={error('clearance', 'scope')}
+              labelText="Loads up to, % (empty = any)"
+              name="maxPercent"
+              value={typed('clearance', 'maxPercent', '')}
+              invalid={!!error('clearance', 'maxPercent')}
+              invalidText={error('clearance', 'maxPercent')}
+            />
+            <Select size="sm" labelText="Jumps up to" name="maxTier"
+              ><SelectItem value="" text="any tier" /><SelectItem value="medium" text="medium tier" /><SelectItem
+                value="low"
+                text="low tier"
+              /><SelectItem value="none" text="no jumps" /></Select
+            >
+            <TextInput
+              size="sm"
+              labelText="In the clinician’s words (lifts nothing by itself)"
+              name="note"
+              value={typed('clearance', 'note', '')}
+              invalid={!!error('clearance', 'note')}
+              invalidText={error('clearance', 'note')}
             />
             <Select size="sm" labelText="Lifts down to" name="lifts"
               ><SelectItem value="" text="nothing barred" /><SelectItem
@@ -134,7 +160,7 @@
           await update({ reset: false });
           if (result.type === 'success') adding = false;
         }}
-    >
+    ><CommandId of="complaint" />
       <p class="note">
         Chest pain, fainting, suspected concussion, heat illness or fever: stop everything and get help first. <span
           class="rule-id">SAFE-2</span

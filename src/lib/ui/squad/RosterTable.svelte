@@ -1,5 +1,5 @@
 <script lang="ts" module>
-  import type { Answer } from '$core/progress';
+  import type { Answer } from '$core/track';
 
   export interface RosterRow {
     readonly id: string;
@@ -10,6 +10,7 @@
     readonly liftLevel: string;
     readonly jumpLevel: string;
     readonly unknown: readonly string[];
+    readonly consentMissing: boolean;
     readonly mornings: readonly { day: string; answer: Answer }[];
     readonly complaints: readonly { words: string; stops: boolean }[];
   }
@@ -43,7 +44,11 @@
           <td class="num figure">{row.bodyMassKg === null ? '·' : Math.round(massFromKg(row.bodyMassKg, mass))}</td>
           <td>{row.liftLevel}</td>
           <td>{row.jumpLevel}</td>
-          <td class="note">{row.unknown.length === 0 ? '' : listWords(row.unknown)}</td>
+          <td class="note"
+            >{row.unknown.length === 0 ? '' : listWords(row.unknown)}{#if row.consentMissing}<span class="warn-text"
+                >{row.unknown.length === 0 ? '' : ' · '}no guardian consent</span
+              >{/if}</td
+          >
           <td class="mornings"
             >{#each row.mornings.slice(-shownMornings) as { day, answer } (day)}<MorningString
                 {answer}

@@ -4,6 +4,7 @@
   import type { SquadAims } from '$core/startline';
   import FoldSection from '../parts/FoldSection.svelte';
   import type { Trouble } from './AddAthletes.svelte';
+  import CommandId from '../parts/CommandId.svelte';
 
   let {
     aims,
@@ -76,7 +77,7 @@
           await update({ reset: false });
           if (answer.type === 'success') open = false;
         }}
-    >
+    ><CommandId of="aims" />
       <Select size="sm" labelText="The result that counts" name="resultTest" bind:selected={chosen}>
         <SelectItem value="" text="none" />
         {#each tests as { id, name } (id)}<SelectItem value={id} text={name} />{/each}

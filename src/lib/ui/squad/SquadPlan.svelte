@@ -8,6 +8,7 @@
   import type { ComponentProps } from 'svelte';
   import type { Trouble } from './AddAthletes.svelte';
   import SquadAimsSection from './SquadAims.svelte';
+  import CommandId from '../parts/CommandId.svelte';
 
   let {
     squad,
@@ -47,7 +48,7 @@
   <section>
     <h2>Gym days</h2>
     {#if editable}
-      <form method="post" action="?/gymDays" use:enhance={keep}>
+      <form method="post" action="?/gymDays" use:enhance={keep}><CommandId of="gymDays" />
         <div class="days">
           {#each [1, 2, 3, 4, 5, 6, 7] as weekday (weekday)}
             <label
@@ -93,16 +94,16 @@
       {#each events as { id, day, name, kind } (id)}
         <li>
           <span><b>{dayWords(day, weekdayOf(day))}</b> {name} <span class="note">{kind}</span></span>
-          {#if editable}<form method="post" action="?/removeEvent" use:enhance>
+          {#if editable}<form method="post" action="?/removeEvent" use:enhance><CommandId of="removeEvent" />
               <input type="hidden" name="id" value={id} /><button class="quiet" aria-label="Remove {name}, {day}"
                 >Remove</button
               >
             </form>{/if}
         </li>
-      {:else}<li class="note">None in the next weeks. A match day shapes the days around it.</li>{/each}
+      {:else}<li class="note">None ahead. A match day shapes the days around it.</li>{/each}
     </ul>
     {#if editable}
-      <form method="post" action="?/addEvent" use:enhance>
+      <form method="post" action="?/addEvent" use:enhance><CommandId of="addEvent" />
         <div class="two">
           <TextInput
             size="sm"
@@ -132,7 +133,7 @@
   <section>
     <h2>Place and sport</h2>
     {#if editable}
-      <form method="post" action="?/place" use:enhance={keep}>
+      <form method="post" action="?/place" use:enhance={keep}><CommandId of="place" />
         <Select
           size="sm"
           labelText="Trains at"

@@ -2,6 +2,7 @@
   import { enhance } from '$app/forms';
   import { Button, Checkbox, TextInput } from 'carbon-components-svelte';
   import { TIER_NAMES, type TestSpec } from '$core/testing';
+  import CommandId from '../parts/CommandId.svelte';
 
   let {
     specs,
@@ -39,7 +40,7 @@
       await update({ reset: false });
       if (result.type === 'success') onkept();
     }}
->
+><CommandId of="tests" />
   {#if batteries.length > 0}
     <p>
       <span class="label">Kept sets</span>

@@ -2,6 +2,7 @@
   import { enhance } from '$app/forms';
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import type { Audit } from '$core/startline';
+  import CommandId from '../parts/CommandId.svelte';
 
   let {
     audit,
@@ -56,7 +57,7 @@
           await update({ reset: false });
           if (result.type === 'success') remembering = false;
         }}
-    >
+    ><CommandId of="work" />
       {#each [...work.slice(0, 8), ...Array.from( { length: extra }, () => ({ exerciseId: '', setsPerWeek: 3 }) )] as line, i (i)}
         <Select size="sm" labelText="Exercise {i + 1}" name="exercise" selected={line.exerciseId}>
           <SelectItem value="" text="—" />

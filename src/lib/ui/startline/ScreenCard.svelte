@@ -31,9 +31,31 @@
 
   const NOTHING = { value: null, trials: null, joints: null, loadKg: null, reps: null, rir: null };
   const column = (side: RecordSide) => ({ spec, side });
+  /** joints scored so far on a side: nothing is kept until all four were looked at */
+  let partial = $state<Partial<Record<RecordSide, readonly (number | null)[]>>>({});
+  const shown = (side: RecordSide): readonly (number | null)[] =>
+    partial[side] ?? (scores(side).length > 0 ? scores(side) : JOINTS.map(() => null));
+  const unseen = (side: RecordSide): string[] => JOINTS.filter((_, i) => shown(side)[i] == null);
+
   async function score(side: RecordSide, joint: number, value: number): Promise<void> {
+    await scored(
+      side,
+      JOINTS.map((_, i) => (i === joint ? value : (shown(side)[i] ?? null))),
+    );
+  }
+  const restClean = (side: RecordSide): Promise<void> =>
+    scored(
+      side,
+      shown(side).map((one) => one ?? 0),
+    );
+  async function scored(side: RecordSide, now: readonly (number | null)[]): Promise<void> {
     if (!athlete) return;
-    const joints = JOINTS.map((_, i) => (i === joint ? value : (scores(side)[i] ?? 0)));
+    const joints = now.filter((one) => one !== null);
+    if (joints.length < JOINTS.length) {
+      partial = { ...partial, [side]: now };
+      return;
+    }
+    partial = { ...partial, [side]: undefined };
     await grid.take(
       athlete.id,
       column(side),
@@ -108,7 +130,7 @@
                   {#each ['clean', 'wobble', 'fault'] as name, value (name)}
                     <td
                       ><button
-                        aria-pressed={cell.view?.joints ? scores(side)[i] === value : false}
+                        aria-pressed={shown(side)[i] === value}
                         aria-label="{spec.name}{side === 'both' ? '' : ` ${side}`}, {joint}: {name}"
                         onclick={() => score(side, i, value)}>{value}</button
                       ></td
@@ -118,6 +140,12 @@
               {/each}
             </tbody>
           </table>
+          {#if partial[side]}
+            <p class="note" role="status">
+              Not looked at yet: {unseen(side).join(', ')}. Kept once all four are scored.
+              <button class="quiet" onclick={() => void restClean(side)}>The rest is clean</button>
+            </p>
+          {/if}
         {:else if spec.kind === 'grade'}
           <div class="grades" role="group" aria-label="{spec.name}{side === 'both' ? '' : ` ${side}`}">
             {#each spec.grades as name, at (name)}

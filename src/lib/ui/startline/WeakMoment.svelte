@@ -1,6 +1,7 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
+  import CommandId from '../parts/CommandId.svelte';
 
   let {
     moment,
@@ -29,7 +30,7 @@
   <p class="note">None named. Name one, and the next cards lean to what lies behind it.</p>
 {/if}
 {#if editable}
-  <form method="post" action="?/moment" use:enhance>
+  <form method="post" action="?/moment" use:enhance><CommandId of="moment" />
     <Select size="sm" labelText="Where it goes wrong in play" name="moment" selected={running ? moment?.id : ''}>
       <SelectItem value="" text="none" />
       {#each moments as { id, name } (id)}<SelectItem value={id} text={name} />{/each}

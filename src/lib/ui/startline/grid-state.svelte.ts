@@ -16,7 +16,7 @@ import { sayIssue } from '$lib/messages';
 import { cellKey, type CellAnswer, type CellBody, type CellView } from '$lib/model/results';
 import type { GridPage } from '$lib/model/start-line';
 import { network } from '../outbox/network.svelte';
-import { post, Queue } from '../outbox/queue.svelte';
+import { post, Queue, type Delivered } from '../outbox/queue.svelte';
 import { massOf, specIn, typedCell, type UnitSystem } from './units';
 
 /** Seconds between looks at what other stations wrote. */
@@ -79,7 +79,12 @@ export class GridState {
       const bodies = cells.map((cell) => ({ ...cell, seen: Math.max(cell.seen, this.#own.get(cellKey(cell)) ?? 0) }));
       const response = await post('/api/results', { cells: bodies });
       const body = (await response.json()) as { answers?: CellAnswer[]; messages?: string[] };
-      for (const [i, cell] of cells.entries()) this.#settle(cell, body.answers?.[i] ?? null, body.messages ?? []);
+      return cells.map((cell, i): Delivered => {
+        const answer = body.answers?.[i] ?? null;
+        this.#settle(cell, answer, body.messages ?? []);
+        // kept here until the coach has settled it, also when the page is closed before
+        return answer?.state === 'kept' ? { state: 'kept' } : { state: 'parked', why: JSON.stringify(answer) };
+      });
     },
   });
 
@@ -99,6 +104,8 @@ export class GridState {
   /** Opens the notebook: what was typed here and never arrived is shown and sent. */
   async start(): Promise<void> {
     this.queue.open();
+    for (const { item, why } of await this.queue.laidAside())
+      if (item.day === this.page.day) this.#settle(item, answerOf(why), []);
     for (const cell of await this.queue.pending()) if (cell.day === this.page.day) this.#show(cell, true);
     this.#timer = setInterval(() => void this.look(), LOOK_S * 1000);
   }
@@ -254,14 +261,14 @@ export class GridState {
       bodies.push(this.#body(athlete.id, column, read, source, sure));
     }
     for (const body of bodies) this.#show(body, true);
-    if (bodies.length > 0) await this.queue.put(bodies);
+    await this.#put(bodies);
   }
 
   /** A value from a device or another tool, in the stored unit. */
   async take(athleteId: string, column: GridColumn, value: CellValue, source: CellBody['source']): Promise<void> {
     const body = this.#body(athleteId, column, value, source, false);
     this.#show(body, true);
-    await this.queue.put([body]);
+    await this.#put([body]);
   }
 
   /** The coach says an unlikely value is right. */
@@ -269,7 +276,7 @@ export class GridState {
     if (!cell.view) return;
     const body = this.#body(athleteId, column, cell.view, 'typed', true);
     this.#show(body, true);
-    await this.queue.put([body]);
+    await this.#put([body]);
   }
 
   /** Takes a value back: not tested. */
@@ -277,20 +284,30 @@ export class GridState {
     const { view } = this.cell(athleteId, column.spec.id, column.side);
     const key = cellKey({ athleteId, test: column.spec.id, side: column.side });
     this.cells.set(key, { ...EMPTY, view });
+    await this.queue.dropWhere((item) => cellKey(item) === key && item.day === this.page.day);
     if (!view || (view.value === null && view.loadKg === null)) return;
     const body = this.#body(athleteId, column, NOTHING, 'typed', true);
     this.#show(body, true);
-    await this.queue.put([body]);
+    await this.#put([body]);
   }
 
   /** Settles two stations that typed the same cell. */
   async resolve({ athleteId, column, cell }: OpenQuestion, which: 'mine' | 'theirs'): Promise<void> {
     const key = cellKey({ athleteId, test: column.spec.id, side: column.side });
     this.cells.set(key, { ...EMPTY, view: cell.view });
+    await this.queue.dropWhere((item) => cellKey(item) === key && item.day === this.page.day);
     if (which === 'theirs' || !cell.mine) return;
     const body = { ...cell.mine, seen: cell.view?.version ?? 0 };
     this.#show(body, true);
-    await this.queue.put([body]);
+    await this.#put([body]);
+  }
+
+  /** Sends values; what was laid aside of the same cells is settled by them. */
+  async #put(bodies: readonly CellBody[]): Promise<void> {
+    if (bodies.length === 0) return;
+    const keys = new Set(bodies.map(cellKey));
+    await this.queue.dropWhere((item) => keys.has(cellKey(item)) && item.day === this.page.day);
+    await this.queue.put(bodies);
   }
 
   /** Fetches what other stations wrote. */
@@ -389,6 +406,15 @@ export class GridState {
     } else if (!current.view || sameValue(current.view, sent)) {
       this.cells.set(key, { ...EMPTY, view: answer.cell });
     }
+  }
+}
+
+/** The server's answer to a cell laid aside, as it was kept with it; null when it is none. */
+function answerOf(why: string): CellAnswer | null {
+  try {
+    return JSON.parse(why) as CellAnswer | null;
+  } catch {
+    return null;
   }
 }
 

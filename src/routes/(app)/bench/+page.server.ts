@@ -2,7 +2,7 @@ import { redirect } from '@sveltejs/kit';
 import { withClub } from '$lib/server/db/client';
 import { loadClub } from '$lib/server/repositories/club-context';
 import { identityOf } from '$lib/server/auth/identity';
-import { nextCardDay } from '$lib/server/services/page-thread';
+import { nextCardDay } from '$lib/server/reads/page-thread';
 import type { PageServerLoad } from './$types';
 
 /** The Bench opens on the squad that trains next. */

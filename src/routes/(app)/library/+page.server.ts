@@ -2,8 +2,8 @@ import { DEFAULT_KIT, EQUIPMENT, placeOf } from '$lib/model/kit';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
 import { libraryOf, loadClub } from '$lib/server/repositories/club-context';
-import { libraryIndex } from '$lib/server/services/library-index';
-import { clubPage } from '$lib/server/services/page-thread';
+import { libraryIndex } from '$lib/server/reads/library-index';
+import { clubPage } from '$lib/server/reads/page-thread';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {

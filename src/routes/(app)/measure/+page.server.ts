@@ -1,28 +1,23 @@
-import { asc, eq } from 'drizzle-orm';
-import { TEST_SPECS } from '$catalog';
+import { testSpecs } from '$core/athlete';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
-import { athlete, squadAthlete } from '$lib/server/db/schema';
 import { loadClub } from '$lib/server/repositories/club-context';
-import { clubPage } from '$lib/server/services/page-thread';
+import { loadPeople } from '$lib/server/repositories/people';
+import { clubPage } from '$lib/server/reads/page-thread';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {
   const { clubId, role } = identityOf(locals);
   const { club, people } = await withClub(clubId, async (tx) => ({
     club: await loadClub(tx),
-    people: await tx
-      .select({ id: athlete.id, name: athlete.name, squadId: squadAthlete.squadId })
-      .from(athlete)
-      .innerJoin(squadAthlete, eq(squadAthlete.athleteId, athlete.id))
-      .orderBy(asc(athlete.name)),
+    people: await loadPeople(tx),
   }));
   return {
     ...clubPage(club, '/measure'),
     today: club.today,
     squads: club.squads.map(({ id, name }) => ({ id, name, people: people.filter(({ squadId }) => squadId === id) })),
-    specs: [...TEST_SPECS.values()],
+    specs: [...testSpecs(club.method).values()],
     may: { write: can(role, 'log') },
   };
 };

@@ -3,6 +3,7 @@
   import { enhance } from '$app/forms';
   import { Select, SelectItem } from 'carbon-components-svelte';
   import SettingsTabs from '$lib/ui/settings/SettingsTabs.svelte';
+  import CommandId from '$lib/ui/parts/CommandId.svelte';
 
   let { data, form } = $props();
   const squad = $derived(data.squads.find(({ id }) => id === data.squadId) ?? null);
@@ -46,7 +47,7 @@
           use:enhance={() =>
             ({ update }) =>
               update({ reset: false })}
-        >
+        ><CommandId of="choose" />
           <input type="hidden" name="school" value={school.id} />
           <input type="hidden" name="squadId" value={data.squadId ?? ''} />
           <fieldset disabled={!data.may.plan}>

@@ -1,13 +1,11 @@
 import { redirect } from '@sveltejs/kit';
-import { v7 } from 'uuid';
 import { identityOf } from '$lib/server/auth/identity';
+import { runOne } from '$lib/server/commands/run-command';
+import { makeSquad } from '$lib/server/commands/squads';
 import { withClub } from '$lib/server/db/client';
-import { facility, squad } from '$lib/server/db/schema';
-import { readForm } from '$lib/server/forms';
+import { readForm, troubleOf } from '$lib/server/forms';
 import { loadClub } from '$lib/server/repositories/club-context';
-import { recordChanges } from '$lib/server/services/record-change';
 import { squadSchema } from '$lib/model/forms';
-import { DEFAULT_KIT } from '$lib/model/kit';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
@@ -21,6 +19,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
     sports: [...club.library.sports.values()]
       .map(({ id, name }) => ({ id, name }))
       .sort((a, b) => a.name.localeCompare(b.name)),
+    places: club.facilities.map(({ id, name }) => ({ id, name })),
     squads: club.squads.map(({ id, name }) => ({ id, name })),
   };
 };
@@ -30,27 +29,11 @@ export const actions: Actions = {
     const { clubId, userId } = identityOf(locals);
     const form = await readForm(request, 'make', squadSchema);
     if (!form.ok) return form.failure;
-    const id = v7();
-    await withClub(clubId, async (tx) => {
-      const club = await loadClub(tx);
-      const [home] = club.facilities;
-      const facilityId = home?.id ?? v7();
-      if (!home) await tx.insert(facility).values({ clubId, id: facilityId, name: 'Gym', kit: DEFAULT_KIT });
-      await tx.insert(squad).values({
-        clubId,
-        id,
-        facilityId,
-        ...form.value,
-        phase: 'general',
-        gymDays: [
-          { weekday: 2, start: '18:00', minutes: 60 },
-          { weekday: 4, start: '18:00', minutes: 60 },
-        ],
-      });
-      await recordChanges(tx, clubId, [
-        { day: club.today, actor: userId, subject: 'squad-made', squadId: id, from: null, to: form.value },
-      ]);
-    });
-    redirect(303, `/squad/${id}`);
+    const { commandId: id, value } = form;
+    const made = await runOne({ clubId, id, verb: 'make-squad', actor: userId }, value, async (tx) =>
+      makeSquad(tx, await loadClub(tx), id, value, userId),
+    );
+    if (!made.ok) return troubleOf('make', made.issues, form.typed, 'name');
+    redirect(303, `/squad/${made.value}`);
   },
 };

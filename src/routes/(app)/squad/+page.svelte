@@ -1,6 +1,7 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import CommandId from '$lib/ui/parts/CommandId.svelte';
 
   let { data, form } = $props();
   // svelte-ignore state_referenced_locally
@@ -17,7 +18,7 @@
     use:enhance={() =>
       ({ update }) =>
         update({ reset: false })}
-  >
+  ><CommandId of="make" />
     <TextInput
       labelText="Squad"
       name="name"
@@ -29,6 +30,20 @@
     <Select labelText="Sport" name="sportId" selected={form?.typed.sportId ?? data.sports[0]?.id}>
       {#each data.sports as { id, name: sport } (id)}<SelectItem value={id} text={sport} />{/each}
     </Select>
+    {#if data.places.length > 1}
+      <Select
+        labelText="Where it trains"
+        name="facilityId"
+        selected={form?.typed.facilityId ?? ''}
+        invalid={!!form?.errors.facilityId}
+        invalidText={form?.errors.facilityId?.[0]}
+      >
+        <SelectItem value="" text="Choose the place" />
+        {#each data.places as { id, name: place } (id)}<SelectItem value={id} text={place} />{/each}
+      </Select>
+    {:else if data.places[0]}
+      <p class="note">It trains at {data.places[0].name}. Settings, Places adds another.</p>
+    {/if}
     <Button type="submit">Make the squad</Button>
   </form>
 </div>

@@ -2,11 +2,13 @@ import { error, fail } from '@sveltejs/kit';
 import { v7 } from 'uuid';
 import { z } from 'zod';
 import { SIGNS } from '$core/safety';
-import { loadAthlete } from '$lib/server/repositories/athletes';
+import { sayIssue } from '$lib/messages';
+import { loadAthlete, morningsOf } from '$lib/server/repositories/athletes';
 import { loadClub } from '$lib/server/repositories/club-context';
-import { withLink } from '$lib/server/services/athlete-link';
-import { keepCheckIn } from '$lib/server/services/check-in';
-import { sayDay } from '$lib/server/services/page-thread';
+import { withLink } from '$lib/server/commands/athlete-link';
+import { answerMorning } from '$lib/server/commands/answer-morning';
+import { runOne } from '$lib/server/commands/run-command';
+import { sayDay } from '$lib/server/reads/page-thread';
 import { checkInSchema } from '$lib/model/bodies';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -20,7 +22,7 @@ export const load: PageServerLoad = async ({ params }) => {
   });
   if (!found) error(404, NO_LINK);
   const { club, athlete } = found;
-  const today = athlete.checkIns.find(({ day }) => day === club.today);
+  const today = morningsOf(athlete).find(({ day }) => day === club.today);
   return {
     firstName: athlete.name.split(' ')[0] ?? athlete.name,
     day: sayDay(club.today),
@@ -63,16 +65,22 @@ export const actions: Actions = {
           ({ message }) => MESSAGES[message] ?? 'Something here does not read. Choose again.',
         ),
       });
-    const result = await withLink(params.token, async (tx, { athleteId }) => {
-      const club = await loadClub(tx);
-      return keepCheckIn(tx, club, athleteId, parsed.data, club.today, `athlete:${athleteId}`);
-    });
-    if (!result) error(404, NO_LINK);
-    if (!result.ok) return fail(400, { typed, messages: ['This answer could not be kept. Try again.'] });
+    const link = await withLink(params.token, (_, of) => Promise.resolve(of));
+    if (!link) error(404, NO_LINK);
+    const { clubId, athleteId } = link;
+    const actor = `athlete:${athleteId}`;
+    const result = await runOne(
+      { clubId, id: parsed.data.id, verb: 'answer', actor },
+      { athleteId, ...parsed.data },
+      async (tx) => {
+        const club = await loadClub(tx);
+        return answerMorning(tx, club, athleteId, parsed.data, club.today, actor);
+      },
+    );
+    if (!result.ok) return fail(400, { typed, messages: result.issues.map(sayIssue) });
     return {
       sent: parsed.data.answer,
       stop: pain && ((parsed.data.score ?? 0) >= 4 || parsed.data.signs.length > 0),
-      proposed: result.value.length,
     };
   },
 };

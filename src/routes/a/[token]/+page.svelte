@@ -1,7 +1,7 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { page } from '$app/state';
-  import { ANSWERS, type Answer } from '$core/progress';
+  import { ANSWERS, type Answer } from '$core/track';
   import { ANSWER_WORDS } from '$lib/messages';
   import BodyPlaces from '$lib/ui/checkin/BodyPlaces.svelte';
   import MorningString from '$lib/ui/parts/MorningString.svelte';
@@ -33,8 +33,6 @@
         Do not train on it. Tell your coach and see a clinician before you load it again. Chest pain, fainting, a knock
         to the head or fever: get help now.
       </p>
-    {:else if (sent.proposed ?? 0) > 0}
-      <p>Your coach gets a proposal from this. Nothing changes until they agree.</p>
     {:else}
       <p>Your coach has your answer.</p>
     {/if}

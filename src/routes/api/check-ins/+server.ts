@@ -1,10 +1,10 @@
 import { json } from '@sveltejs/kit';
 import { z } from 'zod';
+import { answerMorning } from '$lib/server/commands/answer-morning';
+import { runOne } from '$lib/server/commands/run-command';
 import { identityOf } from '$lib/server/auth/identity';
-import { withClub } from '$lib/server/db/client';
 import { answer, readBody } from '$lib/server/http';
 import { loadClub } from '$lib/server/repositories/club-context';
-import { keepCheckIn } from '$lib/server/services/check-in';
 import { checkInSchema } from '$lib/model/bodies';
 import type { RequestHandler } from './$types';
 
@@ -15,9 +15,11 @@ export const POST: RequestHandler = async ({ locals, request }) => {
   const { clubId, userId } = identityOf(locals);
   const body = await readBody(request, schema);
   if (!body.ok) return body.response;
-  const result = await withClub(clubId, async (tx) => {
+  const { athleteId, checkIn } = body.value;
+  const head = { clubId, id: checkIn.id, verb: 'answer', actor: userId };
+  const done = await runOne(head, { athleteId, ...checkIn }, async (tx) => {
     const club = await loadClub(tx);
-    return keepCheckIn(tx, club, body.value.athleteId, body.value.checkIn, club.today, userId);
+    return answerMorning(tx, club, athleteId, checkIn, club.today, userId);
   });
-  return result.ok ? json({ proposed: result.value.length }) : answer(result);
+  return done.ok ? json({ kept: true }) : answer(done);
 };

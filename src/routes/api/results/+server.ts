@@ -6,7 +6,7 @@ import { withClub } from '$lib/server/db/client';
 import { readBody } from '$lib/server/http';
 import { loadClub } from '$lib/server/repositories/club-context';
 import { cellView, changedResults } from '$lib/server/repositories/results';
-import { keepResults } from '$lib/server/services/keep-results';
+import { keepResults } from '$lib/server/commands/keep-results';
 import { daySchema } from '$lib/model/bodies';
 import { cellsSchema } from '$lib/model/results';
 import type { RequestHandler } from './$types';
@@ -22,7 +22,7 @@ export const GET: RequestHandler = async ({ locals, url }) => {
   return withClub(clubId, async (tx) => {
     const club = await loadClub(tx);
     const rows = await changedResults(tx, squad, day, new Date(since));
-    return json({ cells: rows.map((row) => cellView(row, club.staffNames)), at: new Date().toISOString() });
+    return json({ cells: rows.map((row) => cellView(row, club)), at: new Date().toISOString() });
   });
 };
 

@@ -1,5 +1,4 @@
 import { error, fail, redirect } from '@sveltejs/kit';
-import { and, count, eq, gte } from 'drizzle-orm';
 import { FIGURES } from '$catalog/figures';
 import { LIBRARY } from '$catalog';
 import { addDays } from '$core/calendar';
@@ -9,11 +8,13 @@ import { doseRange } from '$core/progress';
 import { gentlePlaces } from '$core/safety';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
-import { gymSession, sessionLine, squad } from '$lib/server/db/schema';
+import { commandIdOf } from '$lib/server/forms';
 import { libraryOf, loadClub } from '$lib/server/repositories/club-context';
-import { putBack } from '$lib/server/services/keep-entry';
-import { DEMAND_WORDS, gateWords, kitWords, likeWords, MUSCLE_WORDS, SORENESS_WORDS } from '$lib/messages';
-import { clubPage } from '$lib/server/services/page-thread';
+import { removeEntry } from '$lib/server/commands/keep-entry';
+import { runOne } from '$lib/server/commands/run-command';
+import { usesOf } from '$lib/server/repositories/uses';
+import { sayIssue, DEMAND_WORDS, gateWords, kitWords, likeWords, MUSCLE_WORDS, SORENESS_WORDS } from '$lib/messages';
+import { clubPage } from '$lib/server/reads/page-thread';
 import type { Actions, PageServerLoad } from './$types';
 
 /** Weeks of cards looked through for where an entry is used. */
@@ -24,14 +25,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
   const { clubId } = identityOf(locals);
   const { club, used } = await withClub(clubId, async (tx) => {
     const found = await loadClub(tx);
-    const rows = await tx
-      .select({ squad: squad.name, times: count() })
-      .from(sessionLine)
-      .innerJoin(gymSession, and(eq(gymSession.clubId, sessionLine.clubId), eq(gymSession.id, sessionLine.sessionId)))
-      .innerJoin(squad, and(eq(squad.clubId, gymSession.clubId), eq(squad.id, gymSession.squadId)))
-      .where(and(eq(sessionLine.exerciseId, params.id), gte(gymSession.day, addDays(found.today, -7 * USED_WEEKS))))
-      .groupBy(squad.name);
-    return { club: found, used: rows };
+    return { club: found, used: await usesOf(tx, params.id, addDays(found.today, -7 * USED_WEEKS)) };
   });
   const library = libraryOf(club);
   const exercise = library.exercises.get(params.id);
@@ -87,27 +81,14 @@ export const load: PageServerLoad = async ({ locals, params }) => {
 };
 
 export const actions: Actions = {
-  putBack: async ({ locals, params }) => {
+  putBack: async ({ locals, params, request }) => {
     const { clubId, userId } = identityOf(locals);
-    // a redirect thrown inside the transaction would take it back
-    const done = await withClub(clubId, async (tx) => {
-      const club = await loadClub(tx);
-      if (!LIBRARY.exercises.has(params.id)) {
-        // a club's own entry that stands on a card stays, so that the card can still be read
-        const [line] = await tx
-          .select({ id: sessionLine.sessionId })
-          .from(sessionLine)
-          .where(eq(sessionLine.exerciseId, params.id))
-          .limit(1);
-        if (line)
-          return fail(400, { message: 'It stands on a card. Swap it there first; the history keeps its name.' });
-        await putBack(tx, club, userId, 'exercise', params.id);
-        return { gone: true, message: '' };
-      }
-      await putBack(tx, club, userId, 'exercise', params.id);
-      return { gone: false, message: 'The built-in entry counts again.' };
-    });
-    if ('gone' in done && done.gone) redirect(303, '/library');
-    return done;
+    const id = commandIdOf(await request.formData());
+    const done = await runOne({ clubId, id, verb: 'remove-entry', actor: userId }, params.id, async (tx) =>
+      removeEntry(tx, await loadClub(tx), userId, params.id),
+    );
+    if (!done.ok) return fail(400, { message: done.issues.map(sayIssue).join(' ') });
+    if (done.value.gone) redirect(303, '/library');
+    return { gone: false, message: 'The built-in entry counts again.' };
   },
 };

@@ -4,6 +4,7 @@
   import Figure from '$lib/ui/figures/Figure.svelte';
   import { FAMILY_HUE } from '$lib/ui/glyphs/family-glyph';
   import FamilyGlyph from '$lib/ui/glyphs/FamilyGlyph.svelte';
+  import CommandId from '$lib/ui/parts/CommandId.svelte';
 
   let { data, form } = $props();
   const SQUARES = ['□□□', '■□□', '■■□', '■■■'];
@@ -164,7 +165,7 @@
         <a href="/library/{e.id}/edit?new=1">Write a new one from it</a>
       </p>
       {#if data.own}
-        <form method="post" action="?/putBack" use:enhance>
+        <form method="post" action="?/putBack" use:enhance><CommandId of="putBack" />
           <button class="quiet">{data.own.isNew ? 'Remove it' : 'Put the built-in one back'}</button>
           {#if data.own.changed.length > 0}<span class="note">changed: {data.own.changed.join(', ')}</span>{/if}
         </form>

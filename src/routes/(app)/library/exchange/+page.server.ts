@@ -2,9 +2,9 @@ import { fail } from '@sveltejs/kit';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
 import { loadClub } from '$lib/server/repositories/club-context';
-import { keepEntries } from '$lib/server/services/keep-entry';
-import { readLibraryFile } from '$lib/server/services/read-library-file';
-import { clubPage } from '$lib/server/services/page-thread';
+import { keepEntries } from '$lib/server/commands/keep-entry';
+import { readLibraryFile } from '$lib/server/commands/read-library-file';
+import { clubPage } from '$lib/server/reads/page-thread';
 import type { Actions, PageServerLoad } from './$types';
 
 /** A library of thousands of entries with drawings stays well below. */

@@ -2,31 +2,26 @@ import { z } from 'zod';
 import { meetsGate, ownedRung } from '$core/athlete';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
-import { factsOf, loadLastDone, loadSquadAthletes } from '$lib/server/repositories/athletes';
+import { factsOf, loadSquadAthletes } from '$lib/server/repositories/athletes';
 import { libraryOf, loadClub } from '$lib/server/repositories/club-context';
 import { gateWords } from '$lib/messages';
-import { clubPage, squadKnot, threadEnd } from '$lib/server/services/page-thread';
+import { clubPage, squadKnot, threadEnd } from '$lib/server/reads/page-thread';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
   const { clubId } = identityOf(locals);
   const asked = url.searchParams.get('squad');
-  const { club, squad, athletes, lastDone } = await withClub(clubId, async (tx) => {
+  const { club, squad, athletes } = await withClub(clubId, async (tx) => {
     const found = await loadClub(tx);
     const shown = found.squads.find(({ id }) => id === asked) ?? found.squads[0] ?? null;
     const people = shown ? await loadSquadAthletes(tx, shown.id, found.today) : [];
-    const done = await loadLastDone(
-      tx,
-      people.map(({ id }) => id),
-      found.today,
-    );
-    return { club: found, squad: shown, athletes: people, lastDone: done };
+    return { club: found, squad: shown, athletes: people };
   });
   const library = libraryOf(club, squad ?? club);
   const ladders = [...library.ladders.values()];
   const ladder = ladders.find(({ id }) => id === url.searchParams.get('ladder')) ?? ladders[0];
   if (!ladder) throw new Error('ladders: the library holds no ladder');
-  const facts = athletes.map((row) => factsOf(row, lastDone.get(row.id) ?? {}, club.today, club, squad));
+  const facts = athletes.map((row) => factsOf(row, club.today, club, squad));
   const athleteId = z.uuid().safeParse(url.searchParams.get('athlete')).data ?? null;
   const one = facts.find(({ id }) => id === athleteId) ?? null;
   const sport = squad ? library.sports.get(squad.sportId) : undefined;

@@ -6,9 +6,9 @@ import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
 import { readForm } from '$lib/server/forms';
 import { loadClub } from '$lib/server/repositories/club-context';
-import { keepEntry, putBack } from '$lib/server/services/keep-entry';
+import { keepEntry, putBack } from '$lib/server/commands/keep-entry';
 import { DEMAND_WORDS } from '$lib/messages';
-import { clubPage } from '$lib/server/services/page-thread';
+import { clubPage } from '$lib/server/reads/page-thread';
 import type { Actions, PageServerLoad } from './$types';
 
 /** A sport, or one of its roles, as the two sides of the page: `sport` or `sport/role`. */

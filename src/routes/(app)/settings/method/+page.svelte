@@ -1,6 +1,7 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import SettingsTabs from '$lib/ui/settings/SettingsTabs.svelte';
+  import CommandId from '$lib/ui/parts/CommandId.svelte';
 
   let { data, form } = $props();
   const query = (table: string, row?: string): string =>
@@ -49,7 +50,7 @@
             <th scope="row">{leaf.words || 'value'}</th>
             <td>
               {#if data.may.plan && leaf.value !== null}
-                <form method="post" action="?/change" use:enhance={keep}>
+                <form method="post" action="?/change" use:enhance={keep}><CommandId of="change" />
                   <input type="hidden" name="table" value={data.table} />
                   <input type="hidden" name="path" value={leaf.path} />
                   <input
@@ -66,7 +67,7 @@
             <td class="figure">{leaf.standard ?? '—'}</td>
             <td>
               {#if leaf.changed && data.may.plan}
-                <form method="post" action="?/putBack" use:enhance={keep}>
+                <form method="post" action="?/putBack" use:enhance={keep}><CommandId of="putBack" />
                   <input type="hidden" name="table" value={data.table} />
                   <input type="hidden" name="path" value={leaf.path} />
                   <button class="quiet" aria-label="Put back {leaf.words}">Put back</button>

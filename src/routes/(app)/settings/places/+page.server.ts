@@ -1,17 +1,15 @@
 import { fail } from '@sveltejs/kit';
-import { eq } from 'drizzle-orm';
-import { v7 } from 'uuid';
-import { z } from 'zod';
-import { hasKit } from '$core/choose';
+import { hasKit } from '$core/day';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
-import { facility } from '$lib/server/db/schema';
-import { readForm } from '$lib/server/forms';
+import { runOne } from '$lib/server/commands/run-command';
+import { keepPlace, removePlace } from '$lib/server/commands/settings';
+import { commandIdOf, readForm, textOf, troubleOf } from '$lib/server/forms';
+import { isId } from '$lib/server/http';
 import { loadClub } from '$lib/server/repositories/club-context';
-import { recordChanges } from '$lib/server/services/record-change';
 import { facilitySchema } from '$lib/model/forms';
 import { DEFAULT_KIT, EQUIPMENT, placeOf } from '$lib/model/kit';
-import { clubPage } from '$lib/server/services/page-thread';
+import { clubPage } from '$lib/server/reads/page-thread';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {
@@ -41,53 +39,28 @@ export const actions: Actions = {
   /** Makes a place when the form carries no id, else changes it; every squad that trains there follows. */
   keep: async ({ locals, request }) => {
     const { clubId, userId } = identityOf(locals);
-    const data = await request.clone().formData();
-    const sent = data.get('id');
-    const form = await readForm(request, `keep:${typeof sent === 'string' ? sent : ''}`, facilitySchema, ['equipment']);
+    const sent = textOf(await request.clone().formData(), 'id');
+    const name = `keep:${sent}`;
+    const form = await readForm(request, name, facilitySchema, ['equipment']);
     if (!form.ok) return form.failure;
-    const { name, ...kit } = form.value;
-    return withClub(clubId, async (tx) => {
-      const club = await loadClub(tx);
-      const known = club.facilities.find(({ id }) => id === sent);
-      const id = known?.id ?? v7();
-      if (known)
-        await tx
-          .update(facility)
-          .set({ name, kit, version: known.version + 1 })
-          .where(eq(facility.id, id));
-      else await tx.insert(facility).values({ clubId, id, name, kit });
-      await recordChanges(tx, clubId, [
-        {
-          day: club.today,
-          actor: userId,
-          subject: 'place-kit',
-          from: known ? { name: known.name, kit: known.kit } : null,
-          to: { name, kit },
-        },
-      ]);
-      return { form: `keep:${known ? id : ''}`, errors: {}, typed: {}, kept: true };
-    });
+    const { commandId: id, value } = form;
+    await runOne({ clubId, id, verb: 'place', actor: userId }, { sent, value }, async (tx) =>
+      keepPlace(tx, await loadClub(tx), isId(sent) ? sent : null, id, value, userId),
+    );
+    return { form: name, errors: {}, typed: {}, kept: true };
   },
   remove: async ({ locals, request }) => {
     const { clubId, userId } = identityOf(locals);
-    const id = z.uuid().parse((await request.formData()).get('id'));
-    return withClub(clubId, async (tx) => {
-      const club = await loadClub(tx);
-      const known = club.facilities.find((one) => one.id === id);
-      const users = club.squads.filter(({ facilityId }) => facilityId === id);
-      if (users.length > 0)
-        return fail(400, {
-          form: `keep:${id}`,
-          errors: {
-            name: [`${users.map((squad) => squad.name).join(', ')} trains here. Give it another place first.`],
-          },
-          typed: {},
-        });
-      await tx.delete(facility).where(eq(facility.id, id));
-      await recordChanges(tx, clubId, [
-        { day: club.today, actor: userId, subject: 'place-kit', from: known ?? null, to: null },
-      ]);
-      return { form: 'remove', errors: {}, typed: {} };
-    });
+    const data = await request.formData();
+    const placeId = textOf(data, 'id');
+    if (!isId(placeId)) return fail(400, { form: 'remove', errors: { name: ['It is gone already.'] }, typed: {} });
+    const done = await runOne(
+      { clubId, id: commandIdOf(data), verb: 'remove-place', actor: userId },
+      placeId,
+      async (tx) => removePlace(tx, await loadClub(tx), placeId, userId),
+    );
+    return done.ok
+      ? { form: 'remove', errors: {}, typed: {} }
+      : troubleOf(`keep:${placeId}`, done.issues, {}, 'name');
   },
 };

@@ -25,7 +25,11 @@
       >
     </header>
     {#if data.athletes.length > 0}<RosterTable squadId={squad.id} athletes={data.athletes} mass={data.massUnit} />{/if}
-    {#if data.may.plan}<AddAthletes trouble={trouble('add')} first={data.athletes.length === 0} />{/if}
+    {#if data.may.plan}<AddAthletes
+        trouble={trouble('add')}
+        first={data.athletes.length === 0}
+        joined={form && 'joined' in form ? (form.joined as string[]) : []}
+      />{/if}
   </section>
   <SquadPlan
     {squad}

@@ -7,6 +7,8 @@
   import ScoreStrip from '$lib/ui/parts/ScoreStrip.svelte';
   import { scoreOf } from '$lib/ui/parts/score';
   import { FloorState } from '$lib/ui/floor/floor-state.svelte';
+  import CloseSession from '$lib/ui/floor/CloseSession.svelte';
+  import ParkedSets from '$lib/ui/floor/ParkedSets.svelte';
   import Station from '$lib/ui/floor/Station.svelte';
 
   let { data } = $props();
@@ -33,6 +35,7 @@
   const leastDone = $derived(Math.min(...(line?.athletes.map(({ id }) => floor.setsDone(id)) ?? [0])));
   const stationWord = $derived(Number.isNaN(Number(floor.stations[0]?.name)) ? 'group' : 'rack');
   let time = $state('');
+  let closing = $state(false);
 
   const go = (by: number): void => {
     floor.at = Math.min(data.lines.length - 1, Math.max(0, floor.at + by));
@@ -80,12 +83,13 @@
         <p class="time">{time}</p>
         <p>{data.session.title}</p>
         <p class="state" role="status">
-          {floor.outbox.refused ||
-            (floor.outbox.away
-              ? `server away, ${String(floor.outbox.waiting)} kept here`
-              : floor.outbox.waiting > 0
-                ? 'keeping…'
-                : 'all kept')}
+          {floor.outbox.away
+            ? `server away, ${String(floor.outbox.waiting)} kept here`
+            : floor.outbox.waiting > 0
+              ? 'keeping…'
+              : floor.outbox.parked.length > 0
+                ? `${String(floor.outbox.parked.length)} laid aside`
+                : 'all kept'}
         </p>
       </div>
     </header>
@@ -94,10 +98,15 @@
     {#each floor.stations as station, i (`${line.slot} ${station.name}`)}
       <Station {floor} {station} index={i} mass={data.massUnit} mayLog={data.mayLog} />
     {/each}
+    {#if floor.outbox.parked.length > 0}<ParkedSets {floor} />{/if}
+    {#if closing}<CloseSession {floor} onleave={() => (closing = false)} />{/if}
     <footer>
       <button onclick={() => floor.rest(line.dose.restSeconds ?? 60)}>Start rest</button>
       <button onclick={() => floor.rest((left ?? 0) + 30)}>+ 0:30</button>
       <a href={data.session.back}>Bench</a>
+      {#if data.mayLog}<button aria-expanded={closing} onclick={() => (closing = !closing)}
+          >{data.session.closed ? 'Closed' : 'Close session'}</button
+        >{/if}
       <span class="lines">
         <button onclick={() => go(-1)} disabled={floor.at === 0} aria-label="Line before">←</button>
         <select

@@ -1,14 +1,14 @@
 import { error, fail } from '@sveltejs/kit';
-import { START } from '$catalog';
+import { momentsOf } from '$core/athlete';
 import { momentOn } from '$core/startline';
 import { sayIssue } from '$lib/messages';
 import type { Tx } from '$lib/server/db/client';
 import { textOf } from '$lib/server/forms';
-import { homeOf, loadAthlete, momentsOf } from '$lib/server/repositories/athletes';
+import { homeOf, loadAthlete } from '$lib/server/repositories/athletes';
 import { loadClub } from '$lib/server/repositories/club-context';
-import { withLink } from '$lib/server/services/athlete-link';
-import { sayDay } from '$lib/server/services/page-thread';
-import { setMoment } from '$lib/server/services/squad-aims';
+import { withLink } from '$lib/server/commands/athlete-link';
+import { sayDay } from '$lib/server/reads/page-thread';
+import { setMoment } from '$lib/server/commands/squad-aims';
 import type { Actions, PageServerLoad } from './$types';
 
 const NO_LINK = 'This link does not open anything. Ask your coach for a new one.';
@@ -24,12 +24,12 @@ export const load: PageServerLoad = async ({ params }) => {
   const found = await withLink(params.token, (tx, { athleteId }) => open(tx, athleteId));
   if (!found) error(404, NO_LINK);
   const { club, row, squad } = found;
-  const moments = momentsOf(squad ? club.library.sports.get(squad.sportId) : undefined);
+  const moments = momentsOf(squad ? club.library.sports.get(squad.sportId) : undefined, club.method);
   return {
     firstName: row.name.split(' ')[0] ?? row.name,
     day: sayDay(club.today),
     moments: moments.map(({ id, name }) => ({ id, name })),
-    chosen: momentOn(row.weakMoment, moments, club.today, START.momentDays)?.id ?? '',
+    chosen: momentOn(row.weakMoment, moments, club.today, club.method.start.momentDays)?.id ?? '',
   };
 };
 

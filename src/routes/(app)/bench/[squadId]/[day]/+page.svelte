@@ -5,6 +5,6 @@
 </script>
 
 <svelte:head><title>Bench · {data.squad.name} · Jaleo</title></svelte:head>
-{#key `${data.squad.id} ${data.day} ${data.forAthlete ?? ''} ${data.session?.id ?? ''} ${data.session?.version ?? 0}`}
+{#key `${data.squad.id} ${data.day} ${data.forAthlete ?? ''} ${data.session?.stored.id ?? ''} ${data.place.id}`}
   <BenchView {data} editable={data.may.plan} />
 {/key}

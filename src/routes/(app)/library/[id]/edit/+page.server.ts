@@ -5,10 +5,10 @@ import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
 import { loadClub, type ClubContext } from '$lib/server/repositories/club-context';
-import { keepEntry } from '$lib/server/services/keep-entry';
-import { formOf, readEntryForm } from '$lib/server/services/entry-form';
+import { keepEntry } from '$lib/server/commands/keep-entry';
+import { formOf, readEntryForm } from '$lib/server/reads/entry-form';
 import { EQUIPMENT } from '$lib/model/kit';
-import { clubPage } from '$lib/server/services/page-thread';
+import { clubPage } from '$lib/server/reads/page-thread';
 import type { Actions, PageServerLoad } from './$types';
 
 const isNew = (url: URL): boolean => url.searchParams.get('new') !== null;

@@ -1,25 +1,24 @@
 import { error, fail } from '@sveltejs/kit';
-import { and, desc, eq } from 'drizzle-orm';
-import { v7 } from 'uuid';
-import { z } from 'zod';
-import { ageInYears } from '$core/calendar';
-import { SIDES, TESTS } from '$core/library';
+import { SIDES } from '$core/library';
+import type { Result } from '$core/result';
 import { barOf, complaintColumn, SIGNS } from '$core/safety';
 import { summariseOneRepMax } from '$core/testing';
-import { massToKg } from '$core/units';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
+import { keepBackground, keepFacts } from '$lib/server/commands/athlete-facts';
+import { makeLink, revokeLink } from '$lib/server/commands/athlete-link';
+import { clearComplaint, noteComplaint } from '$lib/server/commands/complaints';
+import { recordChanges } from '$lib/server/commands/record-change';
+import { runOne } from '$lib/server/commands/run-command';
 import { origin } from '$lib/server/config';
 import { withClub, type Tx } from '$lib/server/db/client';
-import { athlete, change, complaint, healthView } from '$lib/server/db/schema';
-import { readForm } from '$lib/server/forms';
-import { factsOf, loadAthlete, loadLastDone, type AthletePage } from '$lib/server/repositories/athletes';
+import { commandIdOf, readForm, troubleOf } from '$lib/server/forms';
+import { isId } from '$lib/server/http';
+import { loadHistory, noteHealthView } from '$lib/server/repositories/history';
+import { historyWords } from '$lib/server/reads/history-words';
+import { squadKnot, threadEnd } from '$lib/server/reads/page-thread';
+import { ageOf, factsOf, loadAthlete, morningsOf, type AthletePage } from '$lib/server/repositories/athletes';
 import { loadClub, type ClubContext, type SquadRow } from '$lib/server/repositories/club-context';
-import { keepAthleteResult } from '$lib/server/services/keep-athlete-result';
-import { makeLink, revokeLink } from '$lib/server/services/athlete-link';
-import { historyWords } from '$lib/server/services/history-words';
-import { squadKnot, threadEnd } from '$lib/server/services/page-thread';
-import { recordChanges } from '$lib/server/services/record-change';
 import { barWords } from '$lib/messages';
 import {
   athleteFactsSchema,
@@ -28,31 +27,23 @@ import {
   complaintSchema,
   JUMP_TESTS,
   LIFTS,
-  resultSchema,
 } from '$lib/model/forms';
-import type { Actions, PageServerLoad } from './$types';
+import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 const HISTORY_SHOWN = 40;
 
 export const load: PageServerLoad = async ({ locals, params }) => {
   const { clubId, userId, role } = identityOf(locals);
   const seesHealth = can(role, 'health');
-  const { club, squad, row, lastDone, history } = await withClub(clubId, async (tx) => {
+  const { club, squad, row, history } = await withClub(clubId, async (tx) => {
     const found = await open(tx, params);
-    const done = await loadLastDone(tx, [found.row.id], found.club.today);
-    const changes = await tx
-      .select()
-      .from(change)
-      .where(eq(change.athleteId, found.row.id))
-      .orderBy(desc(change.at), desc(change.id))
-      .limit(HISTORY_SHOWN);
+    const changes = await loadHistory(tx, found.row.id, HISTORY_SHOWN);
     // who looked at health notes is kept with the notes (SAFE-7)
-    if (seesHealth && found.row.complaints.length > 0)
-      await tx.insert(healthView).values({ clubId, id: v7(), userId, athleteId: found.row.id });
-    return { ...found, lastDone: done.get(found.row.id) ?? {}, history: changes };
+    if (seesHealth && found.row.complaints.length > 0) await noteHealthView(tx, clubId, userId, found.row.id);
+    return { ...found, history: changes };
   });
   const { today, method } = club;
-  const facts = factsOf(row, lastDone, today, club, squad);
+  const facts = factsOf(row, today, club, squad);
   return {
     thread: {
       knots: [
@@ -78,7 +69,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
       name: row.name,
       role: row.role,
       birthDate: row.birthDate,
-      age: row.birthDate === null ? null : ageInYears(row.birthDate, today),
+      age: ageOf(row, today),
       sex: row.sex,
       bodyMassKg: row.bodyMassKg,
       liftLevel: row.liftLevel,
@@ -88,10 +79,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
       guardianConsent: row.guardianConsent,
       version: row.version,
     },
-    consentNeeded:
-      row.birthDate !== null &&
-      ageInYears(row.birthDate, today) < method.settings.youth.consentUnderYears &&
-      !row.guardianConsent,
+    consentNeeded: facts.consentMissing,
     tests: facts.tests,
     lifts: Object.entries(LIFTS).flatMap(([id, name]) => {
       const best = row.results.find((result) => result.test === id && result.loadKg !== null && result.reps !== null);
@@ -115,7 +103,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
       .filter(({ test, value }) => test in JUMP_TESTS && value !== null)
       .slice(0, 3)
       .map(({ test, day, value }) => ({ name: JUMP_TESTS[test as keyof typeof JUMP_TESTS], day, heightM: value ?? 0 })),
-    mornings: row.checkIns
+    mornings: morningsOf(row)
       .map(({ day, answer, place }) => ({
         day,
         answer,
@@ -132,6 +120,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
           signs: one.signs,
           since: one.since,
           column: complaintColumn(one, today),
+          needsNewNote: one.clearance?.endedOn != null,
           clearance: one.clearance,
           referred: one.referredAt !== null,
         }))
@@ -152,9 +141,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     background: seesHealth ? row.background : null,
     signs: SIGNS,
     sides: SIDES,
-    screens: TESTS.filter((test) => /^[RCK]/.test(test)),
-    liftNames: LIFTS,
-    jumpNames: JUMP_TESTS,
+    testDay: `/start/${squad.id}/${today}`,
     history: historyWords(history, {
       names: club.staffNames,
       athlete: row.name,
@@ -171,7 +158,7 @@ async function open(
   tx: Tx,
   params: { squadId: string; athleteId: string },
 ): Promise<{ club: ClubContext; squad: SquadRow; row: AthletePage }> {
-  if (!z.uuid().safeParse(params.athleteId).success) error(404, 'There is no such athlete.');
+  if (!isId(params.athleteId)) error(404, 'There is no such athlete.');
   const club = await loadClub(tx);
   const squad = club.squads.find(({ id }) => id === params.squadId);
   const row = await loadAthlete(tx, params.athleteId, club.today);
@@ -180,161 +167,80 @@ async function open(
   return { club, squad, row };
 }
 
-/** What cannot be, said at its field; what was typed stays. */
-const troubleAt = (form: string, field: string, message: string, typed: Record<string, string>) => {
-  const errors: Record<string, string[] | undefined> = { [field]: [message] };
-  return fail(400, { form, errors, typed });
-};
-
-/** `knee, 2024, left` as a past injury; null when its place is none of the body's. */
-function readInjury(line: string, places: ClubContext['method']['places']) {
-  const parts = line.split(',').map((part) => part.trim().toLowerCase());
-  const place = Object.entries(places).find(([id, { name }]) =>
-    [id, name, ...name.split(', ')].some((word) => word.toLowerCase() === parts[0]),
-  )?.[0];
-  const side = SIDES.find((one) => parts.includes(one)) ?? null;
-  return place === undefined ? null : { place, year: parts.find((part) => /^(19|20)\d\d/.test(part)) ?? '', side };
-}
-
 const KEPT = { errors: {} as Record<string, string[] | undefined>, typed: {} as Record<string, string> };
 
+type Work<T> = (tx: Tx, of: { club: ClubContext; row: AthletePage; actor: string }) => Promise<Result<T>>;
+
+/** One form of this page as a command on its athlete. */
+function onAthlete<T>({ locals, params }: RequestEvent, id: string, verb: string, body: unknown, work: Work<T>) {
+  const { clubId, userId } = identityOf(locals);
+  return runOne({ clubId, id, verb, actor: userId }, { athleteId: params.athleteId, body }, async (tx) =>
+    work(tx, { ...(await open(tx, params)), actor: userId }),
+  );
+}
+
 export const actions: Actions = {
-  facts: async ({ locals, params, request }) => {
-    const { clubId, userId } = identityOf(locals);
-    const form = await readForm(request, 'facts', athleteFactsSchema);
+  facts: async (event) => {
+    const form = await readForm(event.request, 'facts', athleteFactsSchema);
     if (!form.ok) return form.failure;
-    await withClub(clubId, async (tx) => {
-      const { club, row } = await open(tx, params);
-      const mass = form.value.bodyMassKg;
-      const set = { ...form.value, bodyMassKg: mass === null ? null : massToKg(mass, club.massUnit) };
-      await tx
-        .update(athlete)
-        .set({ ...set, version: row.version + 1 })
-        .where(eq(athlete.id, row.id));
-      const changed = Object.entries(set).filter(([key, value]) => row[key as keyof typeof set] !== value);
-      const before = Object.fromEntries(changed.map(([key]) => [key, row[key as keyof typeof set]]));
-      if (changed.length > 0)
-        await recordChanges(tx, clubId, [
-          {
-            day: club.today,
-            actor: userId,
-            subject: 'facts',
-            athleteId: row.id,
-            from: before,
-            to: Object.fromEntries(changed),
-          },
-        ]);
-    });
+    await onAthlete(event, form.commandId, 'facts', form.value, (tx, { club, row, actor }) =>
+      keepFacts(tx, club, row, form.value, actor),
+    );
     return { form: 'facts', ...KEPT };
   },
-  result: async ({ locals, params, request }) => {
-    const { clubId, userId } = identityOf(locals);
-    const form = await readForm(request, 'result', resultSchema);
+  complaint: async (event) => {
+    const form = await readForm(event.request, 'complaint', complaintSchema, ['signs']);
     if (!form.ok) return form.failure;
-    return withClub(clubId, async (tx) => {
-      const { club, row } = await open(tx, params);
-      const { trouble, asks } = await keepAthleteResult(tx, club, row, form.value, userId);
-      return trouble
-        ? troubleAt('result', trouble.field, trouble.message, form.typed)
-        : { form: 'result', ...KEPT, asks: asks ? form.value.day : null };
-    });
+    const done = await onAthlete(event, form.commandId, 'complaint', form.value, (tx, { club, row, actor }) =>
+      noteComplaint(tx, club, row.id, form.commandId, form.value, actor),
+    );
+    return done.ok ? { form: 'complaint', ...KEPT } : troubleOf('complaint', done.issues, form.typed, 'place');
   },
-  complaint: async ({ locals, params, request }) => {
-    const { clubId, userId } = identityOf(locals);
-    const form = await readForm(request, 'complaint', complaintSchema, ['signs']);
+  clearance: async (event) => {
+    const form = await readForm(event.request, 'clearance', clearanceSchema);
     if (!form.ok) return form.failure;
-    const wrong = await withClub(clubId, async (tx) => {
-      const { club, row } = await open(tx, params);
-      if (form.value.since > club.today)
-        return troubleAt('complaint', 'since', 'It cannot have begun after today.', form.typed);
-      await tx
-        .insert(complaint)
-        .values({ clubId, id: v7(), athleteId: row.id, ...form.value, updatedDay: club.today, clearance: null });
-      await recordChanges(tx, clubId, [
-        {
-          day: club.today,
-          actor: userId,
-          subject: 'complaint',
-          athleteId: row.id,
-          from: null,
-          to: form.value,
-          rules: ['SAFE-2', 'SAFE-8'],
-        },
-      ]);
-    });
-    return wrong ?? { form: 'complaint', ...KEPT };
+    const { complaintId, role, expires, lifts, note, maxTier, maxPercent } = form.value;
+    const scope = { note, maxTier, maxIntensity: maxPercent === null ? null : maxPercent / 100 };
+    const done = await onAthlete(event, form.commandId, 'clearance', form.value, (tx, { club, row, actor }) =>
+      clearComplaint(tx, club, row.id, form.commandId, { complaintId, role, expires, lifts, scope }, actor),
+    );
+    return done.ok ? { form: 'clearance', ...KEPT } : troubleOf('clearance', done.issues, form.typed, 'expires');
   },
-  clearance: async ({ locals, params, request }) => {
-    const { clubId, userId } = identityOf(locals);
-    const form = await readForm(request, 'clearance', clearanceSchema);
+  background: async (event) => {
+    const form = await readForm(event.request, 'background', backgroundSchema);
     if (!form.ok) return form.failure;
-    const { complaintId, ...given } = form.value;
-    const wrong = await withClub(clubId, async (tx) => {
-      const { club, row } = await open(tx, params);
-      if (given.expires < club.today)
-        return troubleAt('clearance', 'expires', 'It has already run out: a later day.', form.typed);
-      const clearance = { ...given, from: club.today };
-      await tx
-        .update(complaint)
-        .set({ clearance })
-        .where(and(eq(complaint.id, complaintId), eq(complaint.athleteId, row.id)));
-      await recordChanges(tx, clubId, [
-        {
-          day: club.today,
-          actor: userId,
-          subject: 'clearance',
-          athleteId: row.id,
-          from: null,
-          to: clearance,
-          rules: ['SAFE-2'],
-        },
-      ]);
-    });
-    return wrong ?? { form: 'clearance', ...KEPT };
+    const done = await onAthlete(event, form.commandId, 'background', form.value, (tx, { club, row, actor }) =>
+      keepBackground(tx, club, row, form.value, actor),
+    );
+    return done.ok ? { form: 'background', ...KEPT } : troubleOf('background', done.issues, form.typed, 'injuries');
   },
-  background: async ({ locals, params, request }) => {
-    const { clubId, userId } = identityOf(locals);
-    const form = await readForm(request, 'background', backgroundSchema);
-    if (!form.ok) return form.failure;
-    const { injuries, ...rest } = form.value;
-    return withClub(clubId, async (tx) => {
-      const { club, row } = await open(tx, params);
-      const read = injuries.map((line) => readInjury(line, club.method.places));
-      const bad = read.findIndex((one) => one === null);
-      if (bad >= 0)
-        return troubleAt(
-          'background',
-          'injuries',
-          `“${injuries[bad] ?? ''}” names no place of the body: write for example knee, 2024, left.`,
-          form.typed,
-        );
-      const background = { ...rest, pastInjuries: read.filter((one) => one !== null) };
-      await tx.update(athlete).set({ background }).where(eq(athlete.id, row.id));
-      await recordChanges(tx, clubId, [
-        { day: club.today, actor: userId, subject: 'background', athleteId: row.id, from: null, to: { changed: true } },
+  link: async (event) => {
+    const id = commandIdOf(await event.request.formData());
+    let path: string | null = null;
+    const done = await onAthlete(event, id, 'make-link', null, async (tx, { club, row, actor }) => {
+      await recordChanges(tx, club.clubId, [
+        { day: club.today, actor, subject: 'link-made', athleteId: row.id, from: null, to: null },
       ]);
-      return { form: 'background', ...KEPT };
+      // only a hash of the secret is kept, so a repeat of this command cannot show it again
+      path = await makeLink(tx, club.clubId, row.id);
+      return { ok: true, value: null };
     });
+    if (!done.ok || path === null)
+      return fail(400, {
+        form: 'link',
+        errors: { link: ['This link was already made and shown once. Make a new one.'] },
+        typed: {},
+      });
+    return { form: 'link', ...KEPT, link: `${origin()}${String(path)}` };
   },
-  link: async ({ locals, params }) => {
-    const { clubId, userId } = identityOf(locals);
-    const path = await withClub(clubId, async (tx) => {
-      const { club, row } = await open(tx, params);
-      await recordChanges(tx, clubId, [
-        { day: club.today, actor: userId, subject: 'link-made', athleteId: row.id, from: null, to: null },
-      ]);
-      return makeLink(tx, clubId, row.id);
-    });
-    return { form: 'link', ...KEPT, link: `${origin()}${path}` };
-  },
-  revoke: async ({ locals, params }) => {
-    const { clubId, userId } = identityOf(locals);
-    await withClub(clubId, async (tx) => {
-      const { club, row } = await open(tx, params);
+  revoke: async (event) => {
+    const id = commandIdOf(await event.request.formData());
+    await onAthlete(event, id, 'end-link', null, async (tx, { club, row, actor }) => {
       await revokeLink(tx, row.id);
-      await recordChanges(tx, clubId, [
-        { day: club.today, actor: userId, subject: 'link-ended', athleteId: row.id, from: null, to: null },
+      await recordChanges(tx, club.clubId, [
+        { day: club.today, actor, subject: 'link-ended', athleteId: row.id, from: null, to: null },
       ]);
+      return { ok: true, value: null };
     });
     return { form: 'revoke', ...KEPT };
   },

@@ -11,11 +11,6 @@
   let { data, form } = $props();
   const person = $derived(data.athlete);
   const trouble = (name: string) => (form?.form === name ? form : null);
-  const asks = $derived(
-    form && 'asks' in form && typeof form.asks === 'string'
-      ? { day: form.asks, href: `/start/${data.squad.id}/${form.asks}` }
-      : null,
-  );
   const line = $derived(
     [
       person.role,
@@ -46,14 +41,9 @@
       tests={data.tests}
       lifts={data.lifts}
       jumps={data.jumps}
-      screens={data.screens}
-      liftNames={data.liftNames}
-      jumpNames={data.jumpNames}
       mass={data.massUnit}
-      today={data.today}
+      testDay={data.testDay}
       editable={data.may.plan}
-      trouble={trouble('result')}
-      {asks}
     />
     <AthleteHistory lines={data.history} />
   </div>

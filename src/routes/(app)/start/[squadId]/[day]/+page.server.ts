@@ -1,20 +1,21 @@
 import { error, fail } from '@sveltejs/kit';
-import { eq, inArray } from 'drizzle-orm';
-import { v7 } from 'uuid';
 import { z } from 'zod';
-import { FOCUSES, START, TEST_SPECS } from '$catalog';
+import { testSpecs } from '$core/athlete';
 import { addDays, isDay } from '$core/calendar';
+import { FOCUS_IDS } from '$core/startline';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
-import { athlete, battery, testDay } from '$lib/server/db/schema';
 import { loadSquadAthletes } from '$lib/server/repositories/athletes';
 import { loadClub } from '$lib/server/repositories/club-context';
-import { cellView, loggedWork, testDaysOf } from '$lib/server/repositories/results';
-import { sayDay, squadKnot, threadEnd } from '$lib/server/services/page-thread';
-import { proposeTests } from '$lib/server/services/propose-tests';
-import { recordChanges } from '$lib/server/services/record-change';
-import { AUDIT_WEEKS, cutsOf, ownNoise, readRows, specsOf } from '$lib/server/services/start-line';
+import { cellView, loadBatteries, loggedWork, testDaysOf } from '$lib/server/repositories/results';
+import { sayDay, squadKnot, threadEnd } from '$lib/server/reads/page-thread';
+import { proposeTests } from '$lib/server/reads/propose-tests';
+import { setFocus } from '$lib/server/commands/athlete-facts';
+import { runOne } from '$lib/server/commands/run-command';
+import { keepTestDay } from '$lib/server/commands/test-days';
+import { commandIdOf } from '$lib/server/forms';
+import { AUDIT_WEEKS, cutsOf, ownNoise, readRows, specsOf } from '$lib/server/reads/start-line';
 import type { GridPage } from '$lib/model/start-line';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -33,14 +34,14 @@ export const load: PageServerLoad = async ({ locals, params }) => {
       squad: one,
       rows: athletes,
       days: await testDaysOf(tx, one.id, params.day),
-      batteries: await tx.select().from(battery).orderBy(battery.name),
+      batteries: await loadBatteries(tx),
       logged: await loggedWork(tx, ids, addDays(params.day, -7 * AUDIT_WEEKS), AUDIT_WEEKS),
     };
   });
   const health = can(role, 'health');
   const chosen = days.find(({ day }) => day === params.day);
   const { people, readings } = readRows({ club, squad, rows, logged }, params.day, health);
-  const proposed = chosen ? null : proposeTests(readings, squad.aims);
+  const proposed = chosen ? null : proposeTests(readings, squad.aims, testSpecs(club.method));
   // whatever has a value on this day is on the grid, chosen or not
   const here = rows.flatMap(({ results }) => results.filter(({ day }) => day === params.day));
   const wanted = new Set([...(chosen?.tests ?? proposed ?? []), ...here.map(({ test }) => test)]);
@@ -50,12 +51,12 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     today: club.today,
     cuts: cutsOf(club, squad),
     targets: squad.aims.targets,
-    specs: specsOf(squad),
-    tests: [...TEST_SPECS.keys()].filter((id) => wanted.has(id)),
+    specs: specsOf(squad, club),
+    tests: [...testSpecs(club.method).keys()].filter((id) => wanted.has(id)),
     athletes: people,
-    cells: here.map((row) => cellView(row, club.staffNames)),
+    cells: here.map((row) => cellView(row, club)),
     noise: ownNoise(rows, club),
-    settings: START,
+    settings: club.method.start,
     loading: club.method.settings.loading,
     at,
   };
@@ -81,7 +82,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     proposed: proposed !== null,
     version: chosen?.version ?? 0,
     batteries: batteries.map(({ id, name, tests }) => ({ id, name, tests })),
-    focuses: Object.fromEntries(Object.entries(FOCUSES).map(([id, { name }]) => [id, name])),
+    focuses: Object.fromEntries(Object.entries(club.method.focuses).map(([id, { name }]) => [id, name])),
     may: { write: can(role, 'log'), plan: can(role, 'plan') },
   };
 };
@@ -94,29 +95,23 @@ function jsonOf(text: FormDataEntryValue | null): unknown {
     return null;
   }
 }
-const testsOf = (form: FormData): string[] => [...TEST_SPECS.keys()].filter((id) => form.getAll('tests').includes(id));
-
 export const actions: Actions = {
   /** Chooses the day's tests, and keeps them under a name when one is given. */
   tests: async ({ locals, params, request }) => {
-    const { clubId, role } = identityOf(locals);
+    const { clubId, userId, role } = identityOf(locals);
     if (!can(role, 'plan')) error(403, 'Your role writes results; it does not choose the tests.');
+    const { squadId, day } = params;
     const form = await request.formData();
-    const tests = testsOf(form);
+    const wanted = form.getAll('tests');
     const name = z.string().trim().max(60).catch('').parse(form.get('name'));
-    if (tests.length === 0) return fail(400, { message: 'Choose at least one test.' });
-    if (!isDay(params.day)) error(404, 'There is no such day.');
-    await withClub(clubId, async (tx) => {
+    if (wanted.length === 0) return fail(400, { message: 'Choose at least one test.' });
+    if (!isDay(day)) error(404, 'There is no such day.');
+    const head = { clubId, id: commandIdOf(form), verb: 'test-day', actor: userId };
+    await runOne(head, { squadId, day, wanted, name }, async (tx) => {
       const club = await loadClub(tx);
-      if (!club.squads.some(({ id }) => id === params.squadId)) error(404, 'There is no such squad.');
-      await tx
-        .insert(testDay)
-        .values({ clubId, squadId: params.squadId, day: params.day, tests })
-        .onConflictDoUpdate({ target: [testDay.clubId, testDay.squadId, testDay.day], set: { tests } });
-      if (name === '') return;
-      const [same] = await tx.select().from(battery).where(eq(battery.name, name));
-      if (same) await tx.update(battery).set({ tests }).where(eq(battery.id, same.id));
-      else await tx.insert(battery).values({ clubId, id: v7(), name, tests });
+      if (!club.squads.some(({ id }) => id === squadId)) error(404, 'There is no such squad.');
+      const tests = [...testSpecs(club.method).keys()].filter((id) => wanted.includes(id));
+      return keepTestDay(tx, club, squadId, day, { tests, name });
     });
     return { message: null };
   },
@@ -126,39 +121,15 @@ export const actions: Actions = {
     if (!can(role, 'plan')) error(403, 'Your role does not set a focus.');
     const form = await request.formData();
     const wanted = z
-      .array(z.object({ athleteId: z.uuid(), focus: z.enum(Object.keys(FOCUSES) as [keyof typeof FOCUSES]) }))
+      .array(z.object({ athleteId: z.uuid(), focus: z.enum(FOCUS_IDS) }))
       .safeParse(jsonOf(form.get('focuses')));
     if (!wanted.success) return fail(400, { message: 'This focus is not known.' });
-    await withClub(clubId, async (tx) => {
+    const head = { clubId, id: commandIdOf(form), verb: 'focus', actor: userId };
+    await runOne(head, wanted.data, async (tx) => {
       const club = await loadClub(tx);
       const rows = await loadSquadAthletes(tx, params.squadId, club.today);
-      const set = wanted.data.flatMap(({ athleteId, focus }) => {
-        const row = rows.find(({ id }) => id === athleteId);
-        return row && row.focus?.id !== focus ? [{ row, focus }] : [];
-      });
-      for (const id of new Set(set.map(({ focus }) => focus)))
-        await tx
-          .update(athlete)
-          .set({ focus: { id, since: club.today } })
-          .where(
-            inArray(
-              athlete.id,
-              set.filter(({ focus }) => focus === id).map(({ row }) => row.id),
-            ),
-          );
-      await recordChanges(
-        tx,
-        clubId,
-        set.map(({ row, focus }) => ({
-          day: club.today,
-          actor: userId,
-          subject: 'focus',
-          athleteId: row.id,
-          from: row.focus,
-          to: { id: focus, name: FOCUSES[focus].name },
-          rules: ['START-1'],
-        })),
-      );
+      const by = new Map(wanted.data.map(({ athleteId, focus }) => [athleteId, focus]));
+      return setFocus(tx, club, rows, by, userId);
     });
     return { message: null };
   },

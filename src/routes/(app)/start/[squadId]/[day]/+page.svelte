@@ -9,6 +9,7 @@
   import DayFoot from '$lib/ui/startline/DayFoot.svelte';
   import TestGrid from '$lib/ui/startline/TestGrid.svelte';
   import type { UnitSystem } from '$lib/ui/startline/units';
+  import CommandId from '$lib/ui/parts/CommandId.svelte';
 
   let { data, form } = $props();
 
@@ -95,7 +96,7 @@
             use:enhance={() =>
               ({ update }) =>
                 update({ reset: false })}
-          >
+          ><CommandId of="focus" />
             <input type="hidden" name="focuses" value={JSON.stringify(focusable)} />
             <Button type="submit" size="small">Set focus for {focusable.length}</Button>
           </form>

@@ -1,5 +1,4 @@
 import { error } from '@sveltejs/kit';
-import { FOCUSES, START } from '$catalog';
 import { addDays } from '$core/calendar';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
@@ -7,8 +6,8 @@ import { withClub } from '$lib/server/db/client';
 import { loadSquadAthletes } from '$lib/server/repositories/athletes';
 import { libraryOf, loadClub } from '$lib/server/repositories/club-context';
 import { loggedWork } from '$lib/server/repositories/results';
-import { squadKnot, threadEnd } from '$lib/server/services/page-thread';
-import { AUDIT_WEEKS, readRows } from '$lib/server/services/start-line';
+import { squadKnot, threadEnd } from '$lib/server/reads/page-thread';
+import { AUDIT_WEEKS, readRows } from '$lib/server/reads/start-line';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => {
@@ -28,7 +27,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     };
   });
   const { readings } = readRows({ club, squad, rows, logged }, club.today, health);
-  const rungs = libraryOf(club, squad).ladders.get(START.controlLadder)?.rungs ?? [];
+  const rungs = libraryOf(club, squad).ladders.get(club.method.start.controlLadder)?.rungs ?? [];
   const people = rows.flatMap((row) => {
     const reading = readings.get(row.id);
     if (!reading) return [];
@@ -63,7 +62,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     focuses: by(({ focus }) => focus ?? '')
       .map(({ key, people: own }) => ({
         id: key,
-        name: key === '' ? 'Unknown: test first' : FOCUSES[key].name,
+        name: key === '' ? 'Unknown: test first' : (club.method.focuses[key]?.name ?? key),
         people: own,
       }))
       .sort((a, b) => b.people.length - a.people.length),

@@ -1,26 +1,25 @@
 import { error, fail } from '@sveltejs/kit';
-import { eq } from 'drizzle-orm';
-import { v7 } from 'uuid';
 import { z } from 'zod';
-import { FOCUSES, START } from '$catalog';
 import { addDays } from '$core/calendar';
-import type { FocusId } from '$core/startline';
+import { FOCUS_IDS } from '$core/startline';
+import type { Result } from '$core/result';
 import { sayIssue } from '$lib/messages';
 import { ceilingSchema } from '$lib/model/forms';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub, type Tx } from '$lib/server/db/client';
-import { readForm } from '$lib/server/forms';
-import { athlete, healthView } from '$lib/server/db/schema';
+import { commandIdOf, readForm } from '$lib/server/forms';
+import { keepRecentWork, setFocus } from '$lib/server/commands/athlete-facts';
+import { runOne } from '$lib/server/commands/run-command';
+import { noteHealthView } from '$lib/server/repositories/history';
 import { loadSquadsAthletes } from '$lib/server/repositories/athletes';
 import { loadClub, libraryOf } from '$lib/server/repositories/club-context';
 import { doneDays, loggedWork } from '$lib/server/repositories/results';
-import { readAthlete } from '$lib/server/services/athlete-reading';
-import { squadKnot, threadEnd } from '$lib/server/services/page-thread';
-import { recordChanges } from '$lib/server/services/record-change';
-import { setCeiling, setMoment } from '$lib/server/services/squad-aims';
-import { AUDIT_WEEKS, specsOf } from '$lib/server/services/start-line';
-import type { Actions, PageServerLoad } from './$types';
+import { readAthlete } from '$lib/server/reads/athlete-reading';
+import { squadKnot, threadEnd } from '$lib/server/reads/page-thread';
+import { setCeiling, setMoment } from '$lib/server/commands/squad-aims';
+import { AUDIT_WEEKS, specsOf } from '$lib/server/reads/start-line';
+import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => {
   const { clubId, userId, role } = identityOf(locals);
@@ -37,7 +36,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     if (!row) error(404, 'There is no such athlete in this squad.');
     // who looked at health notes is kept with the notes (SAFE-7)
     if (health && row.complaints.length > 0)
-      await tx.insert(healthView).values({ clubId, id: v7(), userId, athleteId: row.id });
+      await noteHealthView(tx, clubId, userId, row.id);
     return {
       club: found,
       squad: one,
@@ -49,14 +48,14 @@ export const load: PageServerLoad = async ({ locals, params }) => {
         addDays(found.today, -7 * AUDIT_WEEKS),
         AUDIT_WEEKS,
       ),
-      done: await doneDays(tx, row.id, addDays(found.today, -START.trainedDays)),
+      done: await doneDays(tx, row.id, addDays(found.today, -found.method.start.trainedDays)),
     };
   });
   const read = readAthlete({ club, squad, rows, ofSport, logged, done }, params.athleteId, health);
   const row = rows.find(({ id }) => id === params.athleteId);
   if (!read || !row) error(404, 'There is no such athlete in this squad.');
   const library = libraryOf(club, squad);
-  const ladder = library.ladders.get(START.controlLadder);
+  const ladder = library.ladders.get(club.method.start.controlLadder);
   return {
     thread: {
       knots: [
@@ -76,8 +75,8 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     squad: { id: squad.id, name: squad.name },
     athlete: { id: row.id, name: row.name, role: row.role, liftLevel: row.liftLevel, bodyMassKg: row.bodyMassKg },
     ...read,
-    proposed: read.reading.focus && { id: read.reading.focus, name: FOCUSES[read.reading.focus].name },
-    specs: specsOf(squad),
+    proposed: read.reading.focus && { id: read.reading.focus, name: club.method.focuses[read.reading.focus]?.name ?? read.reading.focus },
+    specs: specsOf(squad, club),
     control: ladder && {
       id: ladder.id,
       name: ladder.name,
@@ -87,7 +86,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
       .filter(({ dominance, family }) => dominance !== null || family === 'calf-foot' || family === 'trunk')
       .map(({ id, name }) => ({ id, name }))
       .sort((a, b) => a.name.localeCompare(b.name)),
-    focusNames: Object.fromEntries(Object.entries(FOCUSES).map(([id, { name }]) => [id, name])),
+    focusNames: Object.fromEntries(Object.entries(club.method.focuses).map(([id, { name }]) => [id, name])),
     may: { plan: can(role, 'plan'), health },
   };
 };
@@ -114,73 +113,75 @@ async function open(tx: Tx, of: { squadId: string; athleteId: string }) {
   return { club, squad, row };
 }
 
+type Open = Awaited<ReturnType<typeof open>>;
+
+/** One form of this page as a command on its athlete. */
+function onAthlete<T>(
+  { locals, params }: RequestEvent,
+  id: string,
+  verb: string,
+  body: unknown,
+  work: (tx: Tx, of: Open & { actor: string }) => Promise<Result<T>>,
+): Promise<Result<T>> {
+  const { clubId, userId, role } = identityOf(locals);
+  if (!can(role, 'plan')) error(403, 'Your role does not change this.');
+  return runOne({ clubId, id, verb, actor: userId }, { athleteId: params.athleteId, body }, async (tx) =>
+    work(tx, { ...(await open(tx, params)), actor: userId }),
+  );
+}
+
+const said = (form: string, done: Result<unknown>, typed: Record<string, string> = {}) =>
+  done.ok ? KEPT : fail(400, { form, typed, message: done.issues.map(sayIssue).join(' ') });
+
 export const actions: Actions = {
   /** Sets or ends the focus: the Bench follows it from the next card on. */
-  focus: async ({ locals, params, request }) => {
-    const { clubId, userId, role } = identityOf(locals);
-    if (!can(role, 'plan')) error(403, 'Your role does not set a focus.');
-    const wanted = z
-      .enum(['', ...(Object.keys(FOCUSES) as FocusId[])])
-      .safeParse((await request.formData()).get('focus'));
+  focus: async (event) => {
+    const data = await event.request.formData();
+    const wanted = z.enum(['', ...FOCUS_IDS]).safeParse(data.get('focus'));
     if (!wanted.success) return fail(400, { form: 'focus', typed: {}, message: 'This focus is not known.' });
-    await withClub(clubId, async (tx) => {
-      const club = await loadClub(tx);
-      const [row] = await tx.select().from(athlete).where(eq(athlete.id, params.athleteId));
-      if (!row) error(404, 'There is no such athlete.');
-      const focus = wanted.data === '' ? null : { id: wanted.data, since: club.today };
-      await tx.update(athlete).set({ focus }).where(eq(athlete.id, row.id));
-      await recordChanges(tx, clubId, [
-        {
-          day: club.today,
-          actor: userId,
-          subject: 'focus',
-          athleteId: row.id,
-          from: row.focus,
-          to: focus && { ...focus, name: FOCUSES[focus.id].name },
-          rules: ['START-1'],
-        },
-      ]);
-    });
-    return KEPT;
+    const focus = wanted.data === '' ? null : wanted.data;
+    return said(
+      'focus',
+      await onAthlete(event, commandIdOf(data), 'focus', focus, (tx, { club, row, actor }) =>
+        setFocus(tx, club, [row], new Map([[row.id, focus]]), actor),
+      ),
+    );
   },
   /** Names a weak moment for this block, or takes it back (START-12). */
-  moment: async ({ locals, params, request }) => {
-    const { clubId, userId, role } = identityOf(locals);
-    if (!can(role, 'plan')) error(403, 'Your role does not change this.');
-    const id = textOf((await request.formData()).get('moment') ?? '');
-    return withClub(clubId, async (tx) => {
-      const kept = await setMoment(tx, await open(tx, params), id, userId);
-      return kept.ok ? KEPT : fail(400, { ...KEPT, form: 'moment', message: kept.issues.map(sayIssue).join(' ') });
-    });
+  moment: async (event) => {
+    const data = await event.request.formData();
+    const id = textOf(data.get('moment') ?? '');
+    return said(
+      'moment',
+      await onAthlete(event, commandIdOf(data), 'moment', id, (tx, { actor, ...of }) => setMoment(tx, of, id, actor)),
+    );
   },
   /** A lift is strong enough, or may rise again (DOSE-6; START-11 proposes it). */
-  ceiling: async ({ locals, params, request }) => {
-    const { clubId, userId, role } = identityOf(locals);
-    if (!can(role, 'plan')) error(403, 'Your role does not change this.');
-    const form = await readForm(request, 'ceiling', ceilingSchema);
+  ceiling: async (event) => {
+    const form = await readForm(event.request, 'ceiling', ceilingSchema);
     if (!form.ok)
       return fail(400, { ...form.failure.data, message: Object.values(form.failure.data.errors).flat().join(' ') });
-    return withClub(clubId, async (tx) => {
-      const kept = await setCeiling(tx, await open(tx, params), form.value, userId);
-      return kept.ok
-        ? KEPT
-        : fail(400, { form: 'ceiling', typed: form.typed, message: kept.issues.map(sayIssue).join(' ') });
-    });
+    return said(
+      'ceiling',
+      await onAthlete(event, form.commandId, 'ceiling', form.value, (tx, { actor, ...of }) =>
+        setCeiling(tx, of, form.value, actor),
+      ),
+      form.typed,
+    );
   },
-  rise: async ({ locals, params, request }) => {
-    const { clubId, userId, role } = identityOf(locals);
-    if (!can(role, 'plan')) error(403, 'Your role does not change this.');
-    const lift = textOf((await request.formData()).get('lift') ?? '');
-    await withClub(clubId, async (tx) => {
-      await setCeiling(tx, await open(tx, params), { lift, kg: null, why: 'typed' }, userId);
-    });
-    return KEPT;
+  rise: async (event) => {
+    const data = await event.request.formData();
+    const lift = textOf(data.get('lift') ?? '');
+    return said(
+      'rise',
+      await onAthlete(event, commandIdOf(data), 'rise', lift, (tx, { actor, ...of }) =>
+        setCeiling(tx, of, { lift, kg: null, why: 'typed' }, actor),
+      ),
+    );
   },
   /** Recent training from memory: a minute's typing that steers the audit (START-4); empty = read the log again. */
-  work: async ({ locals, params, request }) => {
-    const { clubId, role } = identityOf(locals);
-    if (!can(role, 'plan')) error(403, 'Your role does not change this.');
-    const form = await request.formData();
+  work: async (event) => {
+    const form = await event.request.formData();
     const ids = form.getAll('exercise').map(textOf);
     const sets = form.getAll('sets').map((value) => Number(textOf(value).replace(',', '.')));
     const typed = ids.flatMap((exerciseId, i) =>
@@ -189,12 +190,11 @@ export const actions: Actions = {
     const work = workSchema.safeParse(typed);
     if (!work.success)
       return fail(400, { form: 'work', typed: {}, message: 'Sets a week are a number from 0.5 to 60 on every line.' });
-    await withClub(clubId, (tx) =>
-      tx
-        .update(athlete)
-        .set({ recentWork: work.data.length > 0 ? work.data : null })
-        .where(eq(athlete.id, params.athleteId)),
+    return said(
+      'work',
+      await onAthlete(event, commandIdOf(form), 'recent-work', work.data, (tx, { row }) =>
+        keepRecentWork(tx, row, work.data.length > 0 ? work.data : null),
+      ),
     );
-    return KEPT;
   },
 };

@@ -10,6 +10,7 @@
   import ResultPanel from '$lib/ui/startline/ResultPanel.svelte';
   import WeakMoment from '$lib/ui/startline/WeakMoment.svelte';
   import TestsTable from '$lib/ui/startline/TestsTable.svelte';
+  import CommandId from '$lib/ui/parts/CommandId.svelte';
 
   let { data, form } = $props();
 
@@ -154,7 +155,7 @@
         use:enhance={() =>
           ({ update }) =>
             update({ reset: false })}
-      >
+      ><CommandId of="focus" />
         {#if data.proposed && data.proposed.id !== data.focus?.id}
           <Button type="submit" size="small" name="focus" value={data.proposed.id}
             >Set focus: {data.proposed.name}</Button

@@ -1,7 +1,7 @@
 import { error, fail } from '@sveltejs/kit';
 import Papa from 'papaparse';
 import { z } from 'zod';
-import { TEST_SPECS } from '$catalog';
+import { testSpecs } from '$core/athlete';
 import { ageInYears, isDay } from '$core/calendar';
 import { guessColumns, readResults, type ResultColumn, type ResultsRead } from '$core/exchange';
 import { showValue } from '$core/testing';
@@ -11,8 +11,8 @@ import { identityOf } from '$lib/server/auth/identity';
 import { withClub, type Tx } from '$lib/server/db/client';
 import { loadSquadAthletes, type AthleteRow } from '$lib/server/repositories/athletes';
 import { loadClub, type ClubContext } from '$lib/server/repositories/club-context';
-import { importResults, judgeFile, YOUTH, type JudgedResult } from '$lib/server/services/keep-results';
-import { sayDay, squadKnot, threadEnd } from '$lib/server/services/page-thread';
+import { importResults, judgeFile, youthRule, type JudgedResult } from '$lib/server/commands/keep-results';
+import { sayDay, squadKnot, threadEnd } from '$lib/server/reads/page-thread';
 import type { Actions, PageServerLoad } from './$types';
 
 /** Lines of a preview, and of what is wrong. */
@@ -42,7 +42,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     squad: { id: squad.id, name: squad.name },
     day: params.day,
     dayWords: sayDay(params.day),
-    tests: [...TEST_SPECS.values()].map(({ id, name, sides }) => ({ id, name, sides })),
+    tests: [...testSpecs(club.method).values()].map(({ id, name, sides }) => ({ id, name, sides })),
   };
 };
 
@@ -72,7 +72,7 @@ async function readFile(
   const table = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' }).data;
   const [header = [], ...body] = table;
   if (body.length === 0) return 'This file has no line under its headings.';
-  const guessed = guessColumns(header, TEST_SPECS);
+  const guessed = guessColumns(header, testSpecs(club.method));
   const chosen = columnsSchema.safeParse(form.getAll('column'));
   const columns = chosen.success && chosen.data.length === header.length ? (chosen.data as ResultColumn[]) : guessed;
   const athletes = new Map<string, string | null>();
@@ -86,7 +86,7 @@ async function readFile(
   const read = readResults(
     body.map((cells, i) => ({ line: i + 2, cells })),
     columns,
-    { athletes, ages, youth: YOUTH, specs: TEST_SPECS, mass: club.massUnit, today: club.today, day },
+    { athletes, ages, youth: youthRule(club), specs: testSpecs(club.method), mass: club.massUnit, today: club.today, day },
   );
   const standing = rows.flatMap(({ results }) => results);
   return {
@@ -99,7 +99,11 @@ async function readFile(
   };
 }
 
-const shownOf = ({ name, header, columns, results, bad, lines }: FileIn, rows: readonly AthleteRow[]) => ({
+const shownOf = (
+  { name, header, columns, results, bad, lines }: FileIn,
+  rows: readonly AthleteRow[],
+  { method }: ClubContext,
+) => ({
   name,
   header,
   columns,
@@ -110,7 +114,7 @@ const shownOf = ({ name, header, columns, results, bad, lines }: FileIn, rows: r
   badCount: bad.length,
   // what asks comes first
   sample: [...results.filter(({ asks }) => asks), ...results.filter(({ asks }) => !asks)].slice(0, SHOWN).map((one) => {
-    const spec = TEST_SPECS.get(one.test);
+    const spec = testSpecs(method).get(one.test);
     return {
       athlete: rows.find(({ id }) => id === one.athleteId)?.name ?? '',
       test: spec?.name ?? one.test,
@@ -137,7 +141,7 @@ export const actions: Actions = {
       const rows = await loadSquadAthletes(tx, squad.id, club.today);
       const file = await readFile(form, club, rows, params.day);
       if (typeof file === 'string') return fail(400, { message: file });
-      return { message: null, file: shownOf(file, rows), taken: null };
+      return { message: null, file: shownOf(file, rows, club), taken: null };
     });
   },
   /** Takes the good lines in, in one go. */
@@ -151,7 +155,7 @@ export const actions: Actions = {
       const file = await readFile(form, club, rows, params.day);
       if (typeof file === 'string') return fail(400, { message: file });
       const taken = await importResults(tx, club, userId, squad.id, file.results);
-      return { message: null, file: { ...shownOf(file, rows), sample: [] }, taken };
+      return { message: null, file: { ...shownOf(file, rows, club), sample: [] }, taken };
     });
   },
 };

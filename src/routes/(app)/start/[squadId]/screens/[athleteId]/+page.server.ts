@@ -1,14 +1,15 @@
 import { error } from '@sveltejs/kit';
 import { z } from 'zod';
-import { SCREEN_DRAWINGS, START, TEST_SPECS } from '$catalog';
+import { SCREEN_DRAWINGS } from '$catalog';
+import { testSpecs } from '$core/athlete';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
 import { loadSquadAthletes } from '$lib/server/repositories/athletes';
 import { loadClub } from '$lib/server/repositories/club-context';
 import { cellView } from '$lib/server/repositories/results';
-import { squadKnot, threadEnd } from '$lib/server/services/page-thread';
-import { cutsOf, gridAthlete, ownNoise } from '$lib/server/services/start-line';
+import { squadKnot, threadEnd } from '$lib/server/reads/page-thread';
+import { cutsOf, gridAthlete, ownNoise } from '$lib/server/reads/start-line';
 import type { GridPage } from '$lib/model/start-line';
 import type { PageServerLoad } from './$types';
 
@@ -32,12 +33,12 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     today: club.today,
     cuts: cutsOf(club, squad),
     targets: squad.aims.targets,
-    specs: [...TEST_SPECS.values()],
+    specs: [...testSpecs(club.method).values()],
     tests: Object.keys(SCREEN_DRAWINGS),
     athletes: [gridAthlete(row, 'unknown', club.today, club, squad, health)],
-    cells: row.results.filter(({ day }) => day === club.today).map((result) => cellView(result, club.staffNames)),
+    cells: row.results.filter(({ day }) => day === club.today).map((result) => cellView(result, club)),
     noise: ownNoise(rows, club),
-    settings: START,
+    settings: club.method.start,
     loading: club.method.settings.loading,
     at,
   };

@@ -1,9 +1,9 @@
 import { json } from '@sveltejs/kit';
+import { decide } from '$lib/server/commands/decide';
+import { runCommand } from '$lib/server/commands/run-command';
 import { identityOf } from '$lib/server/auth/identity';
-import { withClub } from '$lib/server/db/client';
 import { answer, readBody } from '$lib/server/http';
 import { loadClub } from '$lib/server/repositories/club-context';
-import { decide } from '$lib/server/services/decide';
 import { decideSchema } from '$lib/model/bodies';
 import type { RequestHandler } from './$types';
 
@@ -11,9 +11,10 @@ export const POST: RequestHandler = async ({ locals, request }) => {
   const { clubId, userId } = identityOf(locals);
   const body = await readBody(request, decideSchema);
   if (!body.ok) return body.response;
-  const result = await withClub(clubId, async (tx) => {
-    const club = await loadClub(tx);
-    return decide(tx, clubId, body.value.ids, body.value.decision, userId, club.today);
+  const head = { clubId, id: body.value.id, verb: 'decide', actor: userId };
+  const done = await runCommand(head, body.value, async (tx) => {
+    const answers = await decide(tx, await loadClub(tx), body.value, userId);
+    return { answer: answers, keep: answers.some(({ state }) => state === 'kept') };
   });
-  return result.ok ? json({ settled: result.value }) : answer(result);
+  return done.ok ? json({ answers: done.value }) : answer(done);
 };

@@ -1,0 +1,116 @@
+<script lang="ts">
+  import { invalidateAll } from '$app/navigation';
+  import { untrack } from 'svelte';
+  import type { FloorState } from './floor-state.svelte';
+
+  let { floor, onleave }: { floor: FloorState; onleave: () => void } = $props();
+
+  let minutes = $state(untrack(() => String(floor.page.session.minutes)));
+  let rpe = $state('');
+  let present = $state(untrack(() => [...floor.present]));
+  let trouble = $state('');
+  const number = (text: string): number | null => (text.trim() === '' ? null : Number(text.replace(',', '.')));
+
+  async function close(): Promise<void> {
+    const [took, hard] = [number(minutes), number(rpe)];
+    if (took !== null && !(Number.isInteger(took) && took >= 1 && took <= 300)) {
+      trouble = 'Minutes: a whole number from 1 to 300, or empty.';
+      return;
+    }
+    if (hard !== null && !(Number.isInteger(hard) && hard >= 0 && hard <= 10)) {
+      trouble = 'How hard: a whole number from 0 to 10, or empty.';
+      return;
+    }
+    trouble = await floor.close(took, hard, present);
+    if (trouble !== '') return;
+    await invalidateAll();
+    onleave();
+  }
+</script>
+
+<section aria-label="Close the session">
+  <div class="fields">
+    <label>Minutes it took <input inputmode="numeric" bind:value={minutes} /></label>
+    <label>How hard, 0 to 10 <input inputmode="numeric" bind:value={rpe} /></label>
+  </div>
+  <fieldset>
+    <legend>Who was there. What nobody tapped counts as done for them, and raises nothing.</legend>
+    {#each floor.page.people as { id, name } (id)}
+      <label class="person"
+        ><input type="checkbox" value={id} bind:group={present} disabled={floor.present.has(id)} /> {name}</label
+      >
+    {/each}
+  </fieldset>
+  {#if trouble}<p role="alert">{trouble}</p>{/if}
+  <p class="buttons">
+    <button class="main" onclick={() => void close()}>{floor.page.session.closed ? 'Close again' : 'Close'}</button>
+    <button onclick={onleave}>Not yet</button>
+  </p>
+</section>
+
+<style>
+  section {
+    margin-top: 12px;
+    padding: 14px;
+    border: 2px solid var(--ink);
+    background: var(--cal-1);
+    font-size: 18px;
+    line-height: 24px;
+  }
+  .fields {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 18px;
+    margin-bottom: 10px;
+  }
+  .fields input {
+    width: 84px;
+    min-height: 44px;
+    padding: 0 10px;
+    border: 2px solid var(--edge);
+    background: var(--cal);
+    color: var(--ink);
+    font-size: 18px;
+  }
+  fieldset {
+    border: 0;
+    padding: 0;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 2px 18px;
+  }
+  legend {
+    color: var(--ink-2);
+    margin-bottom: 4px;
+  }
+  .person {
+    min-height: 44px;
+    display: inline-flex;
+    align-items: center;
+    gap: 8px;
+  }
+  .person input {
+    width: 22px;
+    height: 22px;
+  }
+  .buttons {
+    display: flex;
+    gap: 10px;
+    margin-top: 10px;
+  }
+  button {
+    min-height: 50px;
+    padding: 0 20px;
+    border: 2px solid var(--edge);
+    background: var(--cal);
+    color: var(--ink);
+    font-size: 18px;
+    font-weight: 600;
+    cursor: pointer;
+  }
+  .main {
+    background: var(--almagre);
+    border-color: var(--almagre);
+    color: var(--on-almagre);
+  }
+</style>
