@@ -21,10 +21,10 @@ import { databaseUrls } from '../src/lib/server/config';
 import { withClub, type Tx } from '../src/lib/server/db/client';
 import { loadClub } from '../src/lib/server/repositories/club-context';
 import { loadSquadAthletes } from '../src/lib/server/repositories/athletes';
-import { importResults, judgeFile, YOUTH } from '../src/lib/server/services/keep-results';
+import { importResults, judgeFile, youthRule } from '../src/lib/server/commands/keep-results';
 import { solveCard } from '../src/core/choose';
 import { findEntries } from '../src/core/library';
-import { libraryIndex } from '../src/lib/server/services/library-index';
+import { libraryIndex } from '../src/lib/server/reads/library-index';
 import { athlete, brief } from '../tests/fixtures';
 
 /** Figures the Bench and the floor are designed for; run through `npm run bench`. A timing is read, never asserted. */
@@ -159,10 +159,11 @@ async function importAgainstCopy(): Promise<void> {
     const day = new Date(Date.UTC(2020, 0, 1 + Math.floor(i / names.length))).toISOString().slice(0, 10);
     return { line: i + 2, cells: [names[i % names.length] ?? '', day, 'cmj', (30 + (i % 200) / 10).toFixed(1)] };
   });
+  const club = await withClub(first.club_id, loadClub);
   const context = {
     athletes,
     ages: new Map<string, number>(),
-    youth: YOUTH,
+    youth: youthRule(club),
     specs: TEST_SPECS,
     mass: 'kg' as const,
     today: '2026-11-24',

@@ -1,5 +1,6 @@
 import { DEFAULT_SCHOOLS } from '$core/method';
-import type { AthleteFacts } from '../src/core/athlete';
+import { NO_HISTORY, type AthleteFacts } from '../src/core/athlete';
+import type { Track } from '../src/core/track';
 import type { Brief } from '../src/core/choose';
 import type { Dose } from '../src/core/dose';
 import type { TestRecord } from '../src/core/testing';
@@ -28,14 +29,18 @@ export const athlete = (own: Partial<AthleteFacts> = {}): AthleteFacts => ({
     K1: 'passed',
     K2: 'passed',
   },
+  consentMissing: false,
+  caution: 'none',
+  unknown: [],
   e1rmKg: { 'back-squat': 105, deadlift: 130 },
+  strength: { squat: 105 / 72, hinge: 130 / 72, stale: { squat: null, hinge: null } },
   complaints: [],
   pastInjuries: [],
   moment: null,
   atCeiling: [],
   focus: null,
   jumper: null,
-  lastDone: {},
+  history: NO_HISTORY,
   ...own,
 });
 
@@ -74,11 +79,40 @@ export const brief = (own: Partial<Brief> = {}): Brief => ({
   athletes: Array.from({ length: 14 }, (_, i) => athlete({ id: `a${i + 1}`, name: `Athlete ${i + 1}` })),
   covered: {},
   balance: { knee: 0, hip: 0 },
-  previous: null,
+  noClearDay: false,
+  tracks: {},
+  begun: {},
+  running: { phase: own.phase ?? 'in-season', entries: {}, doses: {} },
   pins: {},
-  typedOverrides: [],
-  keepPrevious: true,
+  typed: [],
+  keepRunning: true,
+  primer: false,
   ...own,
+});
+
+/** A track that owns a dose, done on a day; override what a case is about. */
+export const trackOf = (exerciseId: string, row: Track['row'], owned: Dose, own: Partial<Track> = {}): Track => ({
+  exerciseId,
+  row,
+  role: '',
+  owned: { dose: owned, by: 'done' },
+  before: null,
+  movedTo: null,
+  exposures: [],
+  done: 1,
+  clean: 1,
+  firstDone: '2026-11-10',
+  lastDone: '2026-11-17',
+  sentDown: 0,
+  heldThrough: null,
+  ...own,
+});
+
+/** Everything in the library done a week ago: nothing is new to anybody. */
+export const allDone = (ids: Iterable<string>, day = '2026-11-17'): AthleteFacts['history'] => ({
+  ...NO_HISTORY,
+  lastDone: Object.fromEntries([...ids].map((id) => [id, day])),
+  lastSession: day,
 });
 
 export const dose = (own: Partial<Dose> = {}): Dose => ({

@@ -7,9 +7,9 @@ import { closeDatabase, withClub, type Tx } from '../../src/lib/server/db/client
 import { athlete, change, squad, squadAthlete, testResult } from '../../src/lib/server/db/schema';
 import { factsOf, loadAthlete, loadSquadsAthletes } from '../../src/lib/server/repositories/athletes';
 import { loadClub } from '../../src/lib/server/repositories/club-context';
-import { readAthlete } from '../../src/lib/server/services/athlete-reading';
-import { keepAthleteResult } from '../../src/lib/server/services/keep-athlete-result';
-import { historyWords } from '../../src/lib/server/services/history-words';
+import { readAthlete } from '../../src/lib/server/reads/athlete-reading';
+import { keepAthleteResult } from '../../src/lib/server/commands/keep-athlete-result';
+import { historyWords } from '../../src/lib/server/reads/history-words';
 import {
   aimsOf,
   ceilingTrouble,
@@ -17,7 +17,7 @@ import {
   resultTests,
   setCeiling,
   setMoment,
-} from '../../src/lib/server/services/squad-aims';
+} from '../../src/lib/server/commands/squad-aims';
 import { v7 } from 'uuid';
 import { DAY, makeClub, type TestClub } from './club';
 

@@ -10,13 +10,13 @@ import { loadDaySessions, loadProposals, loadSilent, loadUnreferred } from '../.
 import { loadClub } from '../../src/lib/server/repositories/club-context';
 import { factsOf, loadAthlete, loadSquadAthletes } from '../../src/lib/server/repositories/athletes';
 import { cardOf, loadSession } from '../../src/lib/server/repositories/sessions';
-import { hideHealth } from '../../src/lib/server/services/hide-health';
-import { historyWords } from '../../src/lib/server/services/history-words';
-import { loadSquadDay } from '../../src/lib/server/services/load-squad-day';
-import { makeBrief } from '../../src/lib/server/services/make-brief';
+import { hideHealth } from '../../src/lib/server/reads/hide-health';
+import { historyWords } from '../../src/lib/server/reads/history-words';
+import { loadSquadDay } from '../../src/lib/server/reads/squad-day';
+import { makeBrief } from '../../src/lib/server/reads/make-brief';
 import { makeCalls, settledToday } from '../../src/lib/server/services/make-calls';
 import { ownCard } from '../../src/lib/server/services/own-card';
-import { daysOffered, nextCardDay, tagWords } from '../../src/lib/server/services/page-thread';
+import { daysOffered, nextCardDay, tagWords } from '../../src/lib/server/reads/page-thread';
 import { DAY, makeCard, makeClub, type TestClub } from './club';
 
 afterAll(async () => {

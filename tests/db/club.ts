@@ -6,9 +6,9 @@ import { createClub } from '../../src/lib/server/auth/create-club';
 import { auth } from '../../src/lib/server/auth/auth';
 import { withClub } from '../../src/lib/server/db/client';
 import { athlete, facility, squad, squadAthlete } from '../../src/lib/server/db/schema';
-import { keepCard } from '../../src/lib/server/services/keep-card';
-import { loadSquadDay } from '../../src/lib/server/services/load-squad-day';
-import { makeBrief } from '../../src/lib/server/services/make-brief';
+import { keepCard } from '../../src/lib/server/commands/keep-card';
+import { loadSquadDay } from '../../src/lib/server/reads/squad-day';
+import { makeBrief } from '../../src/lib/server/reads/make-brief';
 
 /** The day of every test here; JALEO_TODAY is set to it. */
 export const DAY = '2026-11-24';

@@ -6,8 +6,8 @@ import { closeAuth } from '../../src/lib/server/auth/auth';
 import { closeDatabase, withClub } from '../../src/lib/server/db/client';
 import { change, clubTable, libraryEntry, squad } from '../../src/lib/server/db/schema';
 import { libraryOf, loadClub } from '../../src/lib/server/repositories/club-context';
-import { keepEntries, keepEntry, putBack } from '../../src/lib/server/services/keep-entry';
-import { readLibraryFile } from '../../src/lib/server/services/read-library-file';
+import { keepEntries, keepEntry, putBack } from '../../src/lib/server/commands/keep-entry';
+import { readLibraryFile } from '../../src/lib/server/commands/read-library-file';
 import Papa from 'papaparse';
 import { makeClub, type TestClub } from './club';
 

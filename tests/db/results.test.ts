@@ -6,7 +6,7 @@ import { change, testResult } from '../../src/lib/server/db/schema';
 import { factsOf, loadSquadAthletes } from '../../src/lib/server/repositories/athletes';
 import { loadClub } from '../../src/lib/server/repositories/club-context';
 import { changedResults } from '../../src/lib/server/repositories/results';
-import { importResults, judgeFile, keepResults } from '../../src/lib/server/services/keep-results';
+import { importResults, judgeFile, keepResults } from '../../src/lib/server/commands/keep-results';
 import type { CellBody } from '../../src/lib/model/results';
 import { DAY, makeClub, type TestClub } from './club';
 

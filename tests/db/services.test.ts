@@ -11,9 +11,9 @@ import { loadClub } from '../../src/lib/server/repositories/club-context';
 import { cardOf, loadSession } from '../../src/lib/server/repositories/sessions';
 import { keepCheckIn } from '../../src/lib/server/services/check-in';
 import { decide } from '../../src/lib/server/services/decide';
-import { keepCard } from '../../src/lib/server/services/keep-card';
+import { keepCard } from '../../src/lib/server/commands/keep-card';
 import { logSets } from '../../src/lib/server/services/log-sets';
-import { readPastedAthletes } from '../../src/lib/server/services/paste-names';
+import { readPastedAthletes } from '../../src/lib/server/commands/paste-names';
 import { DAY, makeCard, makeClub, type TestClub } from './club';
 
 afterAll(async () => {

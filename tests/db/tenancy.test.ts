@@ -6,7 +6,7 @@ import { auth, closeAuth } from '../../src/lib/server/auth/auth';
 import { closeDatabase, withClub } from '../../src/lib/server/db/client';
 import * as schema from '../../src/lib/server/db/schema';
 import * as authTables from '../../src/lib/server/db/schema/auth';
-import { makeLink, revokeLink, withLink } from '../../src/lib/server/services/athlete-link';
+import { makeLink, revokeLink, withLink } from '../../src/lib/server/commands/athlete-link';
 import { makeClub, type TestClub } from './club';
 
 let one: TestClub;
