@@ -1,13 +1,14 @@
 import { describe, expect, it, test } from 'vitest';
 import { LIBRARY, METHOD } from '$catalog';
 import { athlete } from '../../../tests/fixtures';
+import { NO_HISTORY } from './athlete-facts';
 import type { Gate } from '../library';
 import { overlayTables } from '../method';
-import { knownTiers } from '../testing';
 import { massFromKg, massToKg } from '../units';
 import { meetsGate, ownedRung } from '.';
 
 const gate = (test: string): Gate => ({ kind: 'test', test: test as 'C1' });
+const owns = (id: string, sessions: number) => ({ history: { ...NO_HISTORY, mastered: { [id]: sessions } } });
 const meets = (of: Gate, own: Parameters<typeof athlete>[0]) => meetsGate(of, athlete(own), LIBRARY);
 
 describe('gates', () => {
@@ -22,40 +23,17 @@ describe('gates', () => {
     ['a harder range screen counts for none', gate('R1'), { tests: { R2: 'passed' } }, false],
     ['a level reached', { kind: 'level', of: 'jump', atLeast: 'developing' }, { jumpLevel: 'trained' }, true],
     ['a level not reached', { kind: 'level', of: 'lift', atLeast: 'trained' }, { liftLevel: 'developing' }, false],
-    ['a rung done', { kind: 'rung', ladder: 'pogos', rung: 2 }, { lastDone: { pogo: '2026-11-01' } }, true],
-    [
-      'a rung not done',
-      { kind: 'rung', ladder: 'pogos', rung: 2 },
-      { lastDone: { 'assisted-pogo': '2026-11-01' } },
-      false,
-    ],
+    ['a rung owned', { kind: 'rung', ladder: 'pogos', rung: 2 }, owns('pogo', 3), true],
+    ['a rung done twice, not three times', { kind: 'rung', ladder: 'pogos', rung: 2 }, owns('pogo', 2), false],
+    ['a rung below it owned', { kind: 'rung', ladder: 'pogos', rung: 2 }, owns('assisted-pogo', 3), false],
     ['a ladder nobody knows', { kind: 'rung', ladder: 'none', rung: 1 }, {}, false],
   ] as [string, Gate, Parameters<typeof athlete>[0], boolean][])('%s', (_name, of, own, expected) => {
     expect(meets(of, own)).toBe(expected);
   });
 
-  it('owns the highest rung done', () => {
-    expect(ownedRung('pogos', athlete({ lastDone: {} }), LIBRARY)).toBe(0);
-    expect(ownedRung('pogos', athlete({ lastDone: { 'lateral-pogo': '2026-11-01' } }), LIBRARY)).toBe(3);
-  });
-});
-
-describe('tiers of the start line', () => {
-  test.each([
-    ['nothing tested', {}, { range: false, control: false, skill: false }],
-    ['one failure makes a tier known', { R1: 'failed', K2: 'failed' }, { range: true, control: false, skill: true }],
-    [
-      'all passed',
-      { R1: 'passed', R2: 'passed', R4: 'passed', C6: 'passed', K1: 'passed', K2: 'passed' },
-      { range: true, control: true, skill: true },
-    ],
-    [
-      'one missing',
-      { R1: 'passed', R2: 'passed', C5: 'passed', K1: 'passed' },
-      { range: false, control: false, skill: false },
-    ],
-  ] as const)('%s', (_name, tests, expected) => {
-    expect(knownTiers(tests)).toEqual(expected);
+  it('owns the highest rung mastered', () => {
+    expect(ownedRung('pogos', athlete(), LIBRARY)).toBe(0);
+    expect(ownedRung('pogos', athlete(owns('lateral-pogo', 3)), LIBRARY)).toBe(3);
   });
 });
 

@@ -3,8 +3,9 @@ import { LIBRARY, METHOD } from '$catalog';
 import { athlete, brief, dose } from '../../../tests/fixtures';
 import type { Dose } from '../dose';
 import type { DoseRowId } from '../method';
-import type { Line, Override } from '../session';
-import { assessCard, type Brief } from '.';
+import { dayView } from '../day';
+import type { Line, TypedLine } from '../session';
+import { assessCard, makeContext, type Brief } from '.';
 
 const line = (
   slot: string,
@@ -12,11 +13,26 @@ const line = (
   row: DoseRowId,
   own: Partial<Dose> = {},
   group: string | null = null,
-): Line => ({ slot, block: 'main', group, exerciseId, row, dose: dose(own), reasons: [], pinned: true });
-const assess = (lines: Line[], own: Partial<Brief> = {}, overrides: Override[] = []) =>
-  assessCard({ lines, overrides }, brief(own), LIBRARY, METHOD);
-const codes = (lines: Line[], own: Partial<Brief> = {}, overrides: Override[] = []) =>
-  assess(lines, own, overrides).findings.map(({ severity, code }) => `${severity} ${code}`);
+): Line => ({
+  slot,
+  block: 'main',
+  group,
+  exerciseId,
+  row,
+  dose: dose(own),
+  full: null,
+  reasons: [],
+  pinned: true,
+  typed: true,
+  substitutes: [],
+});
+const assess = (lines: Line[], own: Partial<Brief> = {}, typed: TypedLine[] = []) => {
+  const context = makeContext(brief(own), LIBRARY, METHOD);
+  const card = { lines, typed };
+  return assessCard(card, context.brief.athletes.flatMap((one) => dayView(card, one, context)), context);
+};
+const codes = (lines: Line[], own: Partial<Brief> = {}, typed: TypedLine[] = []) =>
+  assess(lines, own, typed).findings.map(({ severity, code }) => `${severity} ${code}`);
 
 describe('assessCard', () => {
   it('measures minutes, contacts and balance', () => {
@@ -88,27 +104,30 @@ describe('assessCard', () => {
     expect(codes(lines, own)).toContain(expected);
   });
 
-  it('forbids a line for the athlete whose complaint stops it, and not what that athlete does instead', () => {
+  it('forbids what nobody may do and what a coach wrote for one who may not, and nothing that is only eased', () => {
     const hurt = athlete({
       id: 'hurt',
       name: 'Ada',
       complaints: [{ place: 'knee', side: null, score: 4, column: 'stop' }],
     });
     const squat = line('main', 'back-squat', 'D-MAINT', { rir: 3 });
-    const own: Override = {
+    const own = (exerciseId: string | null): TypedLine => ({
       slot: 'main',
       athleteId: 'hurt',
-      exerciseId: 'hip-thrust',
+      exerciseId,
       row: 'D-MAINT',
       dose: dose({ rir: 3 }),
-      reasons: [],
-      typed: false,
-    };
+    });
     expect(assess([squat], { athletes: [hurt] }).findings).toMatchObject([
-      { severity: 'forbid', code: 'barred_by_complaint', facts: { athlete: 'Ada', slot: 'main' } },
+      { severity: 'forbid', code: 'barred_by_complaint', facts: { slot: 'main' } },
     ]);
-    expect(codes([squat], { athletes: [hurt] }, [own])).toEqual([]);
-    expect(codes([squat], { athletes: [hurt] }, [{ ...own, exerciseId: null }])).toEqual([]);
+    const mixed = { athletes: [hurt, athlete({ id: 'well' })] };
+    expect(codes([squat], mixed)).toEqual([]);
+    expect(assess([squat], mixed, [own('front-squat')]).findings).toMatchObject([
+      { severity: 'forbid', code: 'barred_by_complaint', facts: { slot: 'main', athlete: 'Ada' } },
+    ]);
+    expect(codes([squat], mixed, [own('hip-thrust')])).toEqual([]);
+    expect(codes([squat], mixed, [own(null)])).toEqual([]);
   });
 
   it('throws on an entry nobody knows: the border must have turned it away', () => {

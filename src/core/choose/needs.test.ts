@@ -1,19 +1,20 @@
 import { describe, expect, it, test } from 'vitest';
-import { FOCUSES, INJURY_GUARDS, LIBRARY, METHOD, MOMENTS } from '$catalog';
+import { FOCUSES, LIBRARY, METHOD, MOMENTS } from '$catalog';
 import { athlete, brief } from '../../../tests/fixtures';
 import type { AthleteFacts } from '../athlete';
 import { getExercise } from '../library';
 import { holdsBack } from '../startline';
-import { bonusesOf, mends, trains } from './bonuses';
+import { bonusesOf, mends, trains } from './compile/bonuses';
 import { solveCard } from '.';
 
 const squad = (own: Partial<AthleteFacts>, share = 1) =>
   Array.from({ length: 8 }, (_, i) => athlete({ id: `a${String(i)}`, ...(i < share * 8 ? own : {}) }));
-function cardOf(own: Partial<AthleteFacts>, share = 1, more: Parameters<typeof brief>[0] = {}) {
+function solve(own: Partial<AthleteFacts>, share = 1, more: Parameters<typeof brief>[0] = {}) {
   const solved = solveCard(brief({ athletes: squad(own, share), events: [], ...more }), LIBRARY, METHOD);
   if (!solved.ok) throw new Error(JSON.stringify(solved.issues));
-  return solved.value.card;
+  return solved.value;
 }
+const cardOf = (...of: Parameters<typeof solve>) => solve(...of).card;
 const said = (card: ReturnType<typeof cardOf>, code: string) =>
   card.lines.flatMap(({ reasons }) => reasons.filter((reason) => reason.code === code));
 const moment = (id: string) => MOMENTS.find((one) => one.id === id)!;
@@ -43,7 +44,7 @@ describe('what athletes need moves the choice (SEL-2)', () => {
     const focus = focusOn(id)!;
     const card = cardOf({ focus });
     const lines = card.lines.filter((line) => slot === null || line.slot === slot);
-    expect(lines.some(({ exerciseId }) => mends(getExercise(LIBRARY, exerciseId), focus))).toBe(true);
+    expect(lines.some(({ exerciseId }) => mends(getExercise(LIBRARY, exerciseId), focus, METHOD.settings.choice))).toBe(true);
     expect(said(card, 'helps_focus').map(({ facts }) => facts)).toContainEqual({
       focus: [focus.name],
       count: 8,
@@ -62,7 +63,7 @@ describe('what athletes need moves the choice (SEL-2)', () => {
     (id) => {
       const weak = moment(id);
       const works = (card: ReturnType<typeof cardOf>): number =>
-        entries(card).filter((one) => trains(getExercise(LIBRARY, one), weak)).length;
+        entries(card).filter((one) => trains(getExercise(LIBRARY, one), weak, METHOD.settings.choice)).length;
       const card = cardOf({ moment: weak });
       expect(works(card)).toBeGreaterThan(0);
       expect(works(card)).toBeGreaterThanOrEqual(works(cardOf({})));
@@ -71,7 +72,7 @@ describe('what athletes need moves the choice (SEL-2)', () => {
   );
 
   it('an old injury adds a guard for its place (SAFE-11), and says how many it is of', () => {
-    const guards = INJURY_GUARDS['back'] ?? [];
+    const guards = METHOD.injuries.back?.guards ?? [];
     const card = cardOf({ pastInjuries: [{ place: 'back', guards }] });
     expect(entries(card).some((id) => guards.includes(id))).toBe(true);
     expect(said(card, 'guards_injury')[0]?.facts).toMatchObject({ place: ['back'], count: 8, of: 8 });
@@ -80,8 +81,8 @@ describe('what athletes need moves the choice (SEL-2)', () => {
   it('weighs each need by the share of the squad it concerns', () => {
     const points = (share: number) =>
       bonusesOf(squad({ moment: moment('any-stop') }, share), METHOD.settings).at(-1)?.points;
-    expect(points(1)).toEqual([0, 3000, 4500, 5000]);
-    expect(points(0.5)).toEqual([0, 1500, 2250, 2500]);
+    expect(points(1)).toEqual([0, 6000, 9000, 10000]);
+    expect(points(0.5)).toEqual([0, 3000, 4500, 5000]);
     expect(bonusesOf(squad({}), METHOD.settings)).toHaveLength(1);
   });
 
@@ -108,14 +109,14 @@ describe('a lift that is strong enough (DOSE-6)', () => {
   });
 
   it('is kept for the one athlete while the squad goes on building it', () => {
-    const card = cardOf({ atCeiling: ['back-squat', 'deadlift'] }, 0.125, phase);
+    const { card, view } = solve({ atCeiling: ['back-squat', 'deadlift'] }, 0.125, phase);
     const built = card.lines.filter(
       ({ exerciseId, row }) =>
         METHOD.doses[row].maintained !== null && (loads(exerciseId, 'back-squat') || loads(exerciseId, 'deadlift')),
     );
     expect(built.length).toBeGreaterThan(0);
     for (const line of built) {
-      const own = card.overrides.find(({ slot, athleteId }) => slot === line.slot && athleteId === 'a0');
+      const own = view.find(({ slot, athleteId }) => slot === line.slot && athleteId === 'a0');
       expect(own).toMatchObject({ row: 'D-MAINT' });
       expect(own?.reasons.map(({ code }) => code)).toContain('at_ceiling');
     }

@@ -2,22 +2,23 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { LIBRARY, METHOD } from '$catalog';
 import { athlete, brief } from '../../../tests/fixtures';
-import { buildModel } from './build-model';
-import { bonusesOf } from './bonuses';
+import { buildModel } from './compile/build-model';
+import { bonusesOf } from './compile/bonuses';
 import { makeContext } from './context';
-import { addTo, coverageTable, pointsOf, startTotals } from './objective';
-import { slotOptions } from './options';
-import { templateFor } from './template-for';
+import { coverageTable } from './compile/coverage-table';
+import { addTo, pointsOf, startTotals } from './engine/objective';
+import { slotOptions } from './candidates/options';
+import { templateFor } from './candidates/template-for';
 
 const { choice } = METHOD.settings;
 
 /** A model as a session is chosen from, small enough to try things on. */
 function model() {
   const context = makeContext(brief({ events: [] }), LIBRARY, METHOD);
-  const template = templateFor(55, context.limits, 'primer', METHOD);
+  const template = templateFor(55, context.limits, 'primer', false, METHOD);
   if (!template.ok) throw new Error('no template');
   const slots = template.value.template.slots.slice(0, 6).map((slot) => slotOptions(slot, context));
-  return buildModel(slots, template.value.template, context);
+  return buildModel(slots, template.value.template, context).model;
 }
 
 describe('what a selection is worth', () => {
@@ -27,7 +28,7 @@ describe('what a selection is worth', () => {
     fc.assert(
       fc.property(fc.array(pick, { minLength: 1, maxLength: 12 }), fc.array(pick, { maxLength: 6 }), (kept, tried) => {
         const at = ([slot, i]: readonly [number, number]) => {
-          const options = one.slots[slot]?.options ?? [];
+          const options = one.slots[slot] ?? [];
           return options[i % options.length];
         };
         const straight = startTotals(one);
@@ -46,8 +47,7 @@ describe('what a selection is worth', () => {
   it('is a whole number, so that equal briefs compare equal everywhere', () => {
     const one = model();
     const totals = startTotals(one);
-    for (const { options } of one.slots) {
-      const [option] = options;
+    for (const [option] of one.slots) {
       if (option) addTo(totals, option, 1);
       expect(Number.isInteger(pointsOf(one, totals))).toBe(true);
     }

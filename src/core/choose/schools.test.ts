@@ -4,7 +4,7 @@ import { brief } from '../../../tests/fixtures';
 import { getExercise, overlayLibrary, type Library } from '../library';
 import type { Schools } from '../method';
 import { makeContext, solveCard, type Brief } from '.';
-import { slotOptions } from './options';
+import { slotOptions } from './candidates/options';
 
 const solve = (over: Partial<Brief>, library: Library = LIBRARY) =>
   solveCard(brief({ minutes: 75, ...over }), library, METHOD);

@@ -3,28 +3,30 @@ import { describe, expect, it } from 'vitest';
 import { LIBRARY, METHOD } from '$catalog';
 import { brief } from '../../../tests/fixtures';
 import { overlayTables } from '../method';
-import { buildModel } from './build-model';
+import { buildModel } from './compile/build-model';
 import { makeContext } from './context';
-import { addTo, breaksLimit, coverageTable, pointsOf, startTotals, type Model } from './objective';
-import { slotOptions } from './options';
-import { search, totalsOf } from './search';
+import { coverageTable } from './compile/coverage-table';
+import type { EngineModel } from './engine/model';
+import { addTo, breaksLimit, pointsOf, startTotals } from './engine/objective';
+import { slotOptions } from './candidates/options';
+import { search, totalsOf } from './engine/search';
 
 /** A small template, so that every selection can be tried. */
-const small = (slots: string[], minutes: number): Model => {
+const small = (slots: string[], minutes: number, method = METHOD): EngineModel => {
   const template = {
-    ...METHOD.templates.full!,
-    slots: METHOD.templates.full!.slots.filter((slot) => slots.includes(slot.id)),
+    ...method.templates.full!,
+    slots: method.templates.full!.slots.filter((slot) => slots.includes(slot.id)),
   };
-  const context = makeContext(brief({ minutes }), LIBRARY, METHOD);
+  const context = makeContext(brief({ minutes }), LIBRARY, method);
   return buildModel(
     template.slots.map((slot) => slotOptions(slot, context)),
     template,
     context,
-  );
+  ).model;
 };
 
 /** The best selection by trying them all. */
-function exhaust(model: Model): number {
+function exhaust(model: EngineModel): number {
   let best = -Infinity;
   const walk = (slot: number, picks: number[]): void => {
     if (slot === model.slots.length) {
@@ -32,7 +34,7 @@ function exhaust(model: Model): number {
       if (!breaksLimit(model, totals)) best = Math.max(best, pointsOf(model, totals));
       return;
     }
-    model.slots[slot]!.options.forEach((_option, pick) => {
+    model.slots[slot]!.forEach((_option, pick) => {
       walk(slot + 1, [...picks, pick]);
     });
   };
@@ -54,11 +56,11 @@ describe('search', () => {
 
   it('keeps its running sums true to a fresh count', () => {
     const model = small(['main', 'single-leg', 'jump-1', 'calf'], 40);
-    const picks = fc.tuple(...model.slots.map(({ options }) => fc.nat(options.length - 1)));
+    const picks = fc.tuple(...model.slots.map((options) => fc.nat(options.length - 1)));
     fc.assert(
       fc.property(picks, picks, (from, to) => {
         const totals = totalsOf(model, from);
-        model.slots.forEach(({ options }, slot) => {
+        model.slots.forEach((options, slot) => {
           addTo(totals, options[from[slot]!]!, -1);
           addTo(totals, options[to[slot]!]!, 1);
         });
@@ -87,7 +89,7 @@ describe('search', () => {
     const off = { ...startTotals(model), knee: 90, hip: 10 };
     expect(pointsOf(model, off)).toBeLessThan(pointsOf(model, level));
     const wide = overlayTables(METHOD, [{ table: 'settings', json: { ledger: { kneeHip: [0, 1] } } }]);
-    const open = { ...model, context: makeContext(brief(), LIBRARY, wide) };
+    const open = small(['main'], 60, wide);
     expect(pointsOf(open, off)).toBe(pointsOf(open, level));
   });
 });

@@ -70,10 +70,10 @@ describe('complaints', () => {
 
 describe('a past injury (SAFE-11)', () => {
   it('keeps asking until every screen of its place is passed; untested counts as not passed', () => {
-    expect(openAfterInjury(['knee'], {})).toEqual(['C5', 'C6']);
-    expect(openAfterInjury(['knee'], { C5: 'passed' })).toEqual(['C6']);
-    expect(openAfterInjury(['knee'], { C5: 'passed', C6: 'failed' })).toEqual(['C6']);
-    expect(openAfterInjury(['knee', 'groin'], { C6: 'passed', squeeze: 'passed' })).toEqual(['C5']);
-    expect(openAfterInjury(['head'], {})).toEqual([]);
+    expect(openAfterInjury(['knee'], {}, METHOD)).toEqual(['C5', 'C6']);
+    expect(openAfterInjury(['knee'], { C5: 'passed' }, METHOD)).toEqual(['C6']);
+    expect(openAfterInjury(['knee'], { C5: 'passed', C6: 'failed' }, METHOD)).toEqual(['C6']);
+    expect(openAfterInjury(['knee', 'groin'], { C6: 'passed', squeeze: 'passed' }, METHOD)).toEqual(['C5']);
+    expect(openAfterInjury(['head'], {}, METHOD)).toEqual([]);
   });
 });

@@ -16,6 +16,7 @@ const complaint = (own: Partial<Complaint> = {}): Complaint => ({
   clearance: null,
   ...own,
 });
+const NO_SCOPE = { scope: { maxTier: null, maxIntensity: null, note: '' } };
 const barred = (place: string, column: ComplaintColumn, id: string, row: DoseRowId = 'D-MAINT') => {
   const exercise = getExercise(LIBRARY, id);
   return isBarred(barOf({ place, side: null, score: 4, column }, METHOD), exercise, row, tierOf(exercise, dose()));
@@ -85,7 +86,7 @@ describe('how it stands and falls', () => {
   it('holds a clearance through its expiry day and no longer', () => {
     const cleared = complaint({
       score: 5,
-      clearance: { role: 'physio', from: '2026-11-20', expires: '2026-11-24', lifts: 'mild' },
+      clearance: { role: 'physio', from: '2026-11-20', expires: '2026-11-24', lifts: 'mild', ...NO_SCOPE, score: 5, signs: [], endedOn: null },
     });
     expect(complaintColumn(cleared, '2026-11-24')).toBe('mild');
     expect(complaintColumn(cleared, '2026-11-25')).toBe('stop');

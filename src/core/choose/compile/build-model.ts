@@ -14,6 +14,7 @@ const NONE: EngineOption = {
   rawContacts: 0,
   pattern: -1,
   demand: new Int32Array(DEMANDS.length),
+  worksOn: [],
   knee: 0,
   hip: 0,
   bonuses: 0,

@@ -14,6 +14,7 @@ export function compileOption(option: Option, { slot }: SlotOptions, context: Co
   const contacts = contactsOf(exercise, dose, method.settings);
   const sets = hardSets(dose, exercise, method.doses[row], method);
   const kept = Object.hasOwn(brief.running.entries, slot.id) && brief.running.entries[slot.id] === exercise.id;
+  const demand = demandsOf(exercise, dose.sets);
   const near = limits.daysBefore !== null && limits.daysBefore <= week.sorenessDaysBefore;
   return {
     lin:
@@ -25,7 +26,8 @@ export function compileOption(option: Option, { slot }: SlotOptions, context: Co
     contacts: Math.round(contacts.weighted * CONTACT_SCALE),
     rawContacts: contacts.raw,
     pattern: context.patterns.get(exercise.pattern) ?? -1,
-    demand: demandsOf(exercise, dose.sets),
+    demand,
+    worksOn: DEMANDS.flatMap((_, j) => ((demand[j] ?? 0) > 0 ? [j] : [])),
     knee: Math.round(sets * (exercise.dominance?.knee ?? 0) * 10),
     hip: Math.round(sets * (exercise.dominance?.hip ?? 0) * 10),
     bonuses: context.bonuses.reduce((mask, bonus, b) => (bonus.serves(exercise, slot) ? mask | (1 << b) : mask), 0),

@@ -12,7 +12,7 @@ import { templateFor } from '../candidates/template-for';
 import { buildModel, type Compiled } from '../compile/build-model';
 import { makeContext, type Context } from '../context';
 import type { EngineModel } from '../engine/model';
-import { search, type Selection } from '../engine/search';
+import { search, totalsOf, type Selection } from '../engine/search';
 import { explainLine } from '../explain/explain-line';
 import { findSwaps, type Swap } from '../explain/find-swaps';
 import { substitutesFor } from './substitutes';
@@ -96,7 +96,9 @@ function searchToTheClock(slots: readonly SlotOptions[], compiled: Compiled, con
     last = { selection, model: tightened };
     const overS = secondsOf(slots, compiled, selection, context) - limitS;
     if (overS <= 0) break;
-    tightened = { ...tightened, timeLimitS: tightened.timeLimitS - Math.max(LEAST_STEP_S, overS) };
+    // from the time it took, not the time it had: the model may have left some unused
+    const usedS = totalsOf(tightened, selection.picks).timeS;
+    tightened = { ...tightened, timeLimitS: Math.min(tightened.timeLimitS, usedS) - Math.max(LEAST_STEP_S, overS) };
   }
   return last && { ...last, lines: toLines(slots, compiled, last.selection, context) };
 }

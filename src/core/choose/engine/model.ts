@@ -14,6 +14,8 @@ export interface EngineOption {
   readonly pattern: number;
   /** demand × sets, in the order of the coverage tables */
   readonly demand: Int32Array;
+  /** indices of the demands it has any of */
+  readonly worksOn: readonly number[];
   /** knee and hip sets × 10 */
   readonly knee: number;
   readonly hip: number;

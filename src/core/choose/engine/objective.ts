@@ -1,6 +1,5 @@
 import { REACH, type EngineModel, type EngineOption } from './model';
 
-
 /** Running sums of a selection; options are added and taken away as the search tries them. */
 export interface Totals {
   lin: number;
@@ -41,7 +40,7 @@ export function addTo(totals: Totals, option: EngineOption, sign: 1 | -1): void 
   totals.knee += sign * option.knee;
   totals.hip += sign * option.hip;
   const { demand, bonuses, quotas, patterns } = totals;
-  for (let j = 0; j < demand.length; j++) demand[j] = (demand[j] ?? 0) + sign * (option.demand[j] ?? 0);
+  for (const j of option.worksOn) demand[j] = (demand[j] ?? 0) + sign * (option.demand[j] ?? 0);
   for (let b = 0; b < bonuses.length; b++) if (option.bonuses & (1 << b)) bonuses[b] = (bonuses[b] ?? 0) + sign;
   for (let q = 0; q < quotas.length; q++) if (option.quotas & (1 << q)) quotas[q] = (quotas[q] ?? 0) + sign;
   if (option.pattern < 0) return;
@@ -72,6 +71,44 @@ export function pointsOf(model: EngineModel, totals: Totals): number {
   }
   for (let q = 0; q < model.quotaCount; q++) if ((totals.quotas[q] ?? 0) === 0) points -= model.missedQuota;
   return points;
+}
+
+/** Whether one option more would break time, contacts, or one of a pattern. */
+const breaksWith = (model: EngineModel, totals: Totals, option: EngineOption): boolean =>
+  totals.repeats > 0 ||
+  (option.pattern >= 0 && (totals.patterns[option.pattern] ?? 0) > 0) ||
+  totals.timeS + option.timeS > model.timeLimitS ||
+  totals.contacts + option.contacts > model.contactLimit ||
+  totals.rawContacts + option.rawContacts > model.rawContactLimit;
+
+/**
+ * Points of the sums with one option more, without adding it: what the search asks many thousand times.
+ * @param points of the sums as they stand (`pointsOf`)
+ * @returns −Infinity where it would break a limit
+ */
+export function pointsWith(model: EngineModel, totals: Totals, points: number, option: EngineOption): number {
+  if (breaksWith(model, totals, option)) return -Infinity;
+  return points + gainOf(model, totals, option);
+}
+
+/** What one option adds to the sums as they stand, limits left out. */
+export function gainOf(model: EngineModel, totals: Totals, option: EngineOption): number {
+  let gain = option.lin + balancePenalty(totals.knee, totals.hip, model);
+  gain -= balancePenalty(totals.knee + option.knee, totals.hip + option.hip, model);
+  for (const j of option.worksOn) {
+    const at = totals.demand[j] ?? 0;
+    const table = model.coverage[j];
+    gain += (table?.[Math.min(at + (option.demand[j] ?? 0), REACH - 1)] ?? 0) - (table?.[Math.min(at, REACH - 1)] ?? 0);
+  }
+  for (let b = 0; option.bonuses >>> b > 0; b++) {
+    if (!(option.bonuses & (1 << b))) continue;
+    const sums = model.bonuses[b] ?? [];
+    const at = totals.bonuses[b] ?? 0;
+    gain += (sums[Math.min(at + 1, sums.length - 1)] ?? 0) - (sums[Math.min(at, sums.length - 1)] ?? 0);
+  }
+  for (let q = 0; option.quotas >>> q > 0; q++)
+    if (option.quotas & (1 << q) && (totals.quotas[q] ?? 0) === 0) gain += model.missedQuota;
+  return gain;
 }
 
 /** Deviation from the band in tenths of a set, never as a ratio: u⁻ = lo(K+H) − K, u⁺ = K − hi(K+H). */

@@ -1,5 +1,5 @@
 import type { EngineModel, EngineOption } from './model';
-import { addTo, breaksLimit, pointsOf, startTotals, type Totals } from './objective';
+import { addTo, breaksLimit, gainOf, pointsOf, pointsWith, startTotals, type Totals } from './objective';
 
 /** A selection: one option index for each slot, with its points. */
 export interface Selection {
@@ -15,25 +15,28 @@ const TIME_FLOOR_S = 30;
 const MOST_EXCHANGES = 60;
 
 /**
- * The best selection found: cheapest start, then the best single change, then the best change of two slots, until
- * neither helps. Deterministic: options stand in id order and a change must gain to be taken. It takes and gives the
- * shapes of the model; it does not prove the optimum, so an exact engine can take its place.
+ * The best selection found: from the cheapest start slot by slot to the best option given the rest, then the best change
+ * of two slots, until neither helps; once from the first slot on and once from the last, since what is filled first takes
+ * the time. Deterministic: options stand in id order and a change must gain to be taken. It takes and gives the shapes of
+ * the model; it does not prove the optimum, so an exact engine can take its place.
  * @returns null when even the cheapest selection breaks a limit
  */
 export function search(model: EngineModel): Selection | null {
-  const picks = cheapest(model);
-  if (!picks) return null;
+  const start = cheapest(model);
+  if (!start || breaksLimit(model, totalsOf(model, start))) return null;
+  const order = start.map((_, slot) => slot);
+  const [forth, back] = [climb(model, start, order), climb(model, start, [...order].reverse())];
+  return back.points > forth.points ? back : forth;
+}
+
+function climb(model: EngineModel, start: readonly number[], order: readonly number[]): Selection {
+  const picks = [...start];
   const totals = totalsOf(model, picks);
-  if (breaksLimit(model, totals)) return null;
   let points = pointsOf(model, totals);
   for (let round = 0; round < MOST_EXCHANGES; round++) {
-    const better = bestSingle(model, picks, totals, points) ?? bestPair(model, picks, totals, points);
-    if (!better) break;
-    for (const [slot, pick] of better.changes) {
-      exchange(model, totals, slot, picks[slot], pick);
-      picks[slot] = pick;
-    }
-    points = better.points;
+    const before = bestEach(model, picks, totals, points, order);
+    points = bestPairs(model, picks, totals, before);
+    if (points === before) break;
   }
   return { picks, points };
 }
@@ -82,60 +85,69 @@ function cheapest(model: EngineModel): number[] | null {
 
 const cost = (option: EngineOption): number => option.timeS + option.contacts * 10;
 
-interface Exchange {
-  readonly changes: readonly (readonly [number, number])[];
-  readonly points: number;
+/** Gives each slot in turn its best option for the rest as it stands, until a whole round changes nothing. */
+function bestEach(
+  model: EngineModel,
+  picks: number[],
+  totals: Totals,
+  from: number,
+  order: readonly number[],
+): number {
+  let points = from;
+  for (let round = 0, changed = true; changed && round < MOST_EXCHANGES; round++) {
+    changed = false;
+    for (const slot of order) {
+      const before = picks[slot];
+      let best = before;
+      exchange(model, totals, slot, before, undefined);
+      const without = pointsOf(model, totals);
+      (model.slots[slot] ?? []).forEach((option, pick) => {
+        if (pick === before) return;
+        const gained = pointsWith(model, totals, without, option);
+        if (gained > points) [points, best] = [gained, pick];
+      });
+      exchange(model, totals, slot, undefined, best);
+      if (best === undefined || best === before) continue;
+      picks[slot] = best;
+      changed = true;
+    }
+  }
+  return points;
 }
 
-function bestSingle(model: EngineModel, picks: readonly number[], totals: Totals, points: number): Exchange | null {
-  let best: Exchange | null = null;
-  model.slots.forEach((options, slot) => {
-    exchange(model, totals, slot, picks[slot], undefined);
-    options.forEach((option, pick) => {
-      if (pick === picks[slot]) return;
-      addTo(totals, option, 1);
-      if (!breaksLimit(model, totals)) {
-        const gained = pointsOf(model, totals);
-        if (gained > (best?.points ?? points)) best = { changes: [[slot, pick]], points: gained };
-      }
-      addTo(totals, option, -1);
-    });
-    exchange(model, totals, slot, undefined, picks[slot]);
-  });
-  return best;
-}
-
-function bestPair(model: EngineModel, picks: readonly number[], totals: Totals, points: number): Exchange | null {
-  let best: Exchange | null = null;
-  const short = model.slots.map((_, slot) => shortlist(model, picks, totals, slot));
+/** For each slot in turn the best change of it together with one other, taken at once. */
+function bestPairs(model: EngineModel, picks: number[], totals: Totals, from: number): number {
+  let points = from;
+  const short = picks.map((_, slot) => shortlist(model, picks, totals, slot));
   for (let a = 0; a < picks.length; a++) {
+    let best: readonly (readonly [number, number])[] = [];
     exchange(model, totals, a, picks[a], undefined);
     for (const pickA of short[a] ?? []) {
       exchange(model, totals, a, undefined, pickA);
       for (let b = a + 1; b < picks.length; b++) {
         exchange(model, totals, b, picks[b], undefined);
+        const without = pointsOf(model, totals);
         for (const pickB of short[b] ?? []) {
-          exchange(model, totals, b, undefined, pickB);
-          if (!breaksLimit(model, totals)) {
-            const gained = pointsOf(model, totals);
-            if (gained > (best?.points ?? points))
-              best = {
-                changes: [
-                  [a, pickA],
-                  [b, pickB],
-                ],
-                points: gained,
-              };
-          }
-          exchange(model, totals, b, pickB, undefined);
+          const option = optionAt(model, b, pickB);
+          const gained = option ? pointsWith(model, totals, without, option) : -Infinity;
+          if (gained <= points) continue;
+          points = gained;
+          best = [
+            [a, pickA],
+            [b, pickB],
+          ];
         }
         exchange(model, totals, b, undefined, picks[b]);
       }
       exchange(model, totals, a, pickA, undefined);
     }
     exchange(model, totals, a, undefined, picks[a]);
+    for (const [slot, pick] of best) {
+      exchange(model, totals, slot, picks[slot], pick);
+      picks[slot] = pick;
+    }
   }
-  return best;
+  return points;
 }
 
 /**
@@ -144,12 +156,9 @@ function bestPair(model: EngineModel, picks: readonly number[], totals: Totals, 
  */
 function shortlist(model: EngineModel, picks: readonly number[], totals: Totals, slot: number): number[] {
   exchange(model, totals, slot, picks[slot], undefined);
-  const without = pointsOf(model, totals);
   const ranked = (model.slots[slot] ?? []).map((option, i) => {
-    addTo(totals, option, 1);
-    const points = pointsOf(model, totals);
-    addTo(totals, option, -1);
-    return { i, points, forItsTime: (points - without) / (option.timeS + TIME_FLOOR_S) };
+    const gain = gainOf(model, totals, option);
+    return { i, points: gain, forItsTime: gain / (option.timeS + TIME_FLOOR_S) };
   });
   exchange(model, totals, slot, undefined, picks[slot]);
   const others = ranked.filter(({ i }) => i !== picks[slot]);
