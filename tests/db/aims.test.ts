@@ -1,5 +1,6 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { METHOD } from '../../src/catalog';
 import { NO_AIMS, type SquadAims } from '../../src/core/startline';
 import { aimsSchema } from '../../src/lib/model/forms';
 import { closeAuth } from '../../src/lib/server/auth/auth';
@@ -8,7 +9,6 @@ import { athlete, change, squad, squadAthlete, testResult } from '../../src/lib/
 import { factsOf, loadAthlete, loadSquadsAthletes } from '../../src/lib/server/repositories/athletes';
 import { loadClub } from '../../src/lib/server/repositories/club-context';
 import { readAthlete } from '../../src/lib/server/reads/athlete-reading';
-import { keepAthleteResult } from '../../src/lib/server/commands/keep-athlete-result';
 import { historyWords } from '../../src/lib/server/reads/history-words';
 import {
   aimsOf,
@@ -42,7 +42,7 @@ const open = async (tx: Tx, id = club.athletes[0]!) => {
 const facts = (id?: string) =>
   withClub(club.clubId, async (tx) => {
     const { club: found, squad: of, row } = await open(tx, id);
-    return factsOf(row, {}, DAY, found, of);
+    return factsOf(row, DAY, found, of);
   });
 const value = (test: string, day: string, own: Partial<typeof testResult.$inferInsert>) => ({
   clubId: club.clubId,
@@ -76,12 +76,12 @@ describe('aims of a squad', () => {
       femaleSquat: '1.1',
       femaleHinge: '1.4',
     });
-    expect(read.success && aimsOf(read.data)).toEqual({
+    expect(read.success && aimsOf(read.data, { method: METHOD })).toEqual({
       result: { test: 'result-speed', name: 'Throw', error: 0.5 },
       targets: { female: { squat: 1.1, hinge: 1.4 }, male: null, young: null },
       enough: { squat: null, hinge: null },
     });
-    expect(resultTests().every(({ id }) => !id.startsWith('C') && id !== 'back-squat')).toBe(true);
+    expect(resultTests({ method: METHOD }).every(({ id }) => !id.startsWith('C') && id !== 'back-squat')).toBe(true);
   });
 
   it('say at the field what cannot be', () => {
@@ -89,9 +89,9 @@ describe('aims of a squad', () => {
     expect(half.error?.issues[0]).toMatchObject({ path: ['femaleHinge'] });
     expect(form({ maleSquat: '9', maleHinge: '1' }).error?.issues[0]?.message).toContain('at most 4');
     const low = form({ enoughSquat: '1.2' });
-    expect(low.success && ceilingTrouble(aimsOf(low.data))).toHaveProperty('enoughSquat');
+    expect(low.success && ceilingTrouble(aimsOf(low.data, { method: METHOD }), { method: METHOD })).toHaveProperty('enoughSquat');
     const fine = form({ enoughSquat: '1.8', enoughHinge: '2.2' });
-    expect(fine.success && ceilingTrouble(aimsOf(fine.data))).toEqual({});
+    expect(fine.success && ceilingTrouble(aimsOf(fine.data, { method: METHOD }), { method: METHOD })).toEqual({});
   });
 
   it('move the target of those they are for, and a ceiling reaches whoever is there', async () => {
@@ -160,7 +160,7 @@ describe('a weak moment', () => {
     expect((await facts()).moment).toMatchObject({ id: 'late-jump', quality: 'strength-endurance' });
     const later = await withClub(club.clubId, async (tx) => {
       const { club: found, squad: of, row } = await open(tx);
-      return factsOf(row, {}, '2026-12-22', found, of).moment;
+      return factsOf(row, '2026-12-22', found, of).moment;
     });
     expect(later).toBeNull();
     await set('', club.coachId);
@@ -229,40 +229,4 @@ it('percentiles by level reach over every squad of the sport, and over no other'
   });
   // 0.30 0.34 0.38 lie below, 0.42 0.46 above; its own squad has nobody to stand among
   expect(line).toMatchObject({ inSquad: null, inLevel: 60 });
-});
-
-describe('a result typed on an athlete’s page', () => {
-  const NOTHING = { load: null, reps: null, rir: null, height: null, passed: null };
-  const keep = (id: string, typed: Partial<Parameters<typeof keepAthleteResult>[3]>) =>
-    withClub(club.clubId, async (tx) => {
-      const row = await loadAthlete(tx, id, DAY);
-      return keepAthleteResult(
-        tx,
-        await loadClub(tx),
-        row!,
-        { test: 'back-squat', day: DAY, ...NOTHING, ...typed },
-        club.coachId,
-      );
-    });
-
-  it('goes the way of a testing day: refused for the young, asked about when far from the last, later of two stands', async () => {
-    const id = club.athletes[2]!;
-    await withClub(club.clubId, (tx) => tx.update(athlete).set({ birthDate: '2012-01-01' }).where(eq(athlete.id, id)));
-    const heavy = await keep(id, { load: 60, reps: 1 });
-    expect(heavy.trouble).toMatchObject({ field: 'load' });
-    expect(heavy.trouble?.message).toContain('SAFE-3');
-    expect(await keep(id, { load: 40, reps: 6, day: '2026-11-10' })).toEqual({ asks: false, trouble: null });
-    expect(await keep(id, { load: 90, reps: 6 })).toEqual({ asks: true, trouble: null });
-    expect(await keep(id, { load: 42.5, reps: 6 })).toEqual({ asks: false, trouble: null });
-    expect((await facts(id)).e1rmKg['back-squat']).toBeCloseTo(51, 0);
-  });
-
-  it('of a screen is passed or failed as a whole, and a jump nobody can do is refused at its field', async () => {
-    const id = club.athletes[3]!;
-    await keep(id, { test: 'R2', passed: 'failed' });
-    expect((await facts(id)).tests.R2).toBe('failed');
-    await keep(id, { test: 'R2', passed: 'passed' });
-    expect((await facts(id)).tests.R2).toBe('passed');
-    expect((await keep(id, { test: 'cmj', height: 310 })).trouble?.field).toBe('height');
-  });
 });

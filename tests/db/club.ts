@@ -1,14 +1,9 @@
 import { v7 } from 'uuid';
-import { LIBRARY } from '../../src/catalog';
-import { solveCard, type Brief } from '../../src/core/choose';
 import { DEFAULT_KIT } from '../../src/lib/model/kit';
 import { createClub } from '../../src/lib/server/auth/create-club';
 import { auth } from '../../src/lib/server/auth/auth';
 import { withClub } from '../../src/lib/server/db/client';
 import { athlete, facility, squad, squadAthlete } from '../../src/lib/server/db/schema';
-import { keepCard } from '../../src/lib/server/commands/keep-card';
-import { loadSquadDay } from '../../src/lib/server/reads/squad-day';
-import { makeBrief } from '../../src/lib/server/reads/make-brief';
 
 /** The day of every test here; JALEO_TODAY is set to it. */
 export const DAY = '2026-11-24';
@@ -43,32 +38,4 @@ export async function makeClub(size = 3): Promise<TestClub> {
     await tx.insert(squadAthlete).values(athletes.map((athleteId) => ({ clubId, squadId, athleteId })));
   });
   return { clubId, coachId: made.user.id, squadId, athletes };
-}
-
-/** Makes and keeps the squad's card for a day; returns its id. */
-export async function makeCard(
-  club: TestClub,
-  day = DAY,
-  change: (brief: Brief) => Brief = (brief) => brief,
-): Promise<string> {
-  return withClub(club.clubId, async (tx) => {
-    const rows = await loadSquadDay(tx, club.squadId, day, null);
-    if (!rows) throw new Error('no squad');
-    const brief = change(
-      makeBrief(rows, { day, phase: rows.squad.phase, minutes: 60, keepPrevious: true, athleteId: null }),
-    );
-    const solved = solveCard(brief, LIBRARY, rows.club.method);
-    if (!solved.ok) throw new Error(JSON.stringify(solved.issues));
-    const id = v7();
-    const kept = await keepCard(tx, club.coachId, id, {
-      version: 0,
-      squadId: club.squadId,
-      athleteId: null,
-      day,
-      minutes: 60,
-      card: solved.value.card,
-    });
-    if (!kept.ok) throw new Error(JSON.stringify(kept.issues));
-    return id;
-  });
 }

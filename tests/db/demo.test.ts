@@ -8,14 +8,17 @@ import {
   checkIn,
   complaint,
   gymSession,
-  proposal,
+  fact,
   setLog,
   squad,
   squadAthlete,
 } from '../../src/lib/server/db/schema';
 import { member, organization, user } from '../../src/lib/server/db/schema/auth';
 import { loadDemo } from '../../src/lib/server/demo/load-demo';
+import { loadCalls } from '../../src/lib/server/reads/calls';
+import { makeCalls } from '../../src/lib/server/reads/make-calls';
 import { DAY } from './club';
+import { rebuilt } from './drive';
 
 let clubId = '';
 beforeAll(async () => {
@@ -56,13 +59,26 @@ describe('the demo club', () => {
       const sessions = await tx.select({ day: gymSession.day }).from(gymSession);
       expect(sessions.length).toBeGreaterThanOrEqual(15);
       expect(sessions.every(({ day }) => day < DAY)).toBe(true);
-      const rows = await tx.select({ state: proposal.state, rules: proposal.rules }).from(proposal);
-      expect(new Set(rows.map(({ state }) => state))).toEqual(new Set(['open', 'accepted']));
-      expect(rows.every(({ rules }) => rules.some((rule) => /^(PROG|DOSE)-/.test(rule)))).toBe(true);
+      const steps = await tx.select().from(fact).where(eq(fact.kind, 'step'));
+      const bodies = steps.map(({ body }) => body as { cause: string; rules: string[] });
+      expect(bodies.map(({ cause }) => cause)).toEqual(expect.arrayContaining(['accepted', 'found-load']));
+      expect(bodies.every(({ rules }) => rules.some((rule) => /^(PROG|DOSE)-/.test(rule)))).toBe(true);
+      expect(makeCalls(await loadCalls(tx), null, true).map(({ kind }) => kind)).toEqual(
+        expect.arrayContaining(['pain', 'rise']),
+      );
       expect((await tx.select({ n: count() }).from(setLog))[0]!.n).toBeGreaterThan(5000);
       expect((await tx.select({ n: count() }).from(checkIn))[0]!.n).toBeGreaterThan(100);
     });
   });
+
+  it('rebuilds every track and complaint from its facts as they are stored', async () => {
+    await withClub(clubId, async (tx) => {
+      for (const { id } of await tx.select({ id: athlete.id }).from(athlete)) {
+        const { stored, folded } = await rebuilt(tx, id);
+        expect(folded).toEqual(stored);
+      }
+    });
+  }, 60_000);
 
   it('has a person for every role', async () => {
     const roles = await authDatabase().select({ role: member.role }).from(member);

@@ -79,7 +79,7 @@ describe('cells of a testing day', () => {
     const facts = async () =>
       withClub(club.clubId, async (tx) => {
         const row = (await loadSquadAthletes(tx, club.squadId, DAY)).find(({ id }) => id === of.athleteId)!;
-        return factsOf(row, {}, DAY, await loadClub(tx), null).tests.C5;
+        return factsOf(row, DAY, await loadClub(tx), null).tests.C5;
       });
     await keep(cell({ ...of, side: 'left' }));
     expect(await facts()).toBeUndefined();

@@ -3,225 +3,283 @@ import { afterAll, beforeEach, describe, expect, it } from 'vitest';
 import { v7 } from 'uuid';
 import { LIBRARY } from '../../src/catalog';
 import { getExercise } from '../../src/core/library';
-import type { SetLogBody } from '../../src/lib/model/bodies';
+import type { KeepCard } from '../../src/lib/model/bodies';
 import { closeAuth } from '../../src/lib/server/auth/auth';
 import { closeDatabase, withClub } from '../../src/lib/server/db/client';
-import { change, clubTable, complaint, proposal, setLog } from '../../src/lib/server/db/schema';
-import { loadClub } from '../../src/lib/server/repositories/club-context';
-import { cardOf, loadSession } from '../../src/lib/server/repositories/sessions';
-import { keepCheckIn } from '../../src/lib/server/services/check-in';
-import { decide } from '../../src/lib/server/services/decide';
-import { keepCard } from '../../src/lib/server/commands/keep-card';
-import { logSets } from '../../src/lib/server/services/log-sets';
+import { change, clubTable, complaint } from '../../src/lib/server/db/schema';
+import { cardOf } from '../../src/lib/server/repositories/sessions';
 import { readPastedAthletes } from '../../src/lib/server/commands/paste-names';
-import { DAY, makeCard, makeClub, type TestClub } from './club';
+import { DAY, makeClub, type TestClub } from './club';
+import {
+  answer,
+  changeOf,
+  clear,
+  close,
+  dayOf,
+  keep,
+  lineOn,
+  log,
+  logDay,
+  makeCard,
+  onDay,
+  readOn,
+  session,
+  settle,
+  tapOf,
+  waiting,
+} from './drive';
 
 afterAll(async () => {
+  onDay(DAY);
   await closeDatabase();
   await closeAuth();
 });
 
 let club: TestClub;
+let first = '';
 beforeEach(async () => {
+  onDay(DAY);
   club = await makeClub();
+  first = club.athletes[0]!;
 });
 const NEXT = '2026-11-25';
-const session = (id: string) => withClub(club.clubId, (tx) => loadSession(tx, id)).then((row) => row!);
+const LATER = '2026-12-01';
 
-async function logLine(id: string, slot: string, athleteId: string): Promise<void> {
-  const line = (await session(id)).lines.find((one) => one.slot === slot)!;
-  const own = (await session(id)).overrides.find((one) => one.slot === slot && one.athleteId === athleteId);
-  const dose = own?.dose ?? line.dose;
-  const sets = Array.from({ length: dose.sets }, (_, i): SetLogBody => ({
-    id: v7(),
-    sessionId: id,
-    athleteId,
-    slot,
-    setNumber: i + 1,
-    amount: dose.amount,
-    loadKg: dose.loadKg,
-    rir: dose.rir,
-    fault: null,
-    asWritten: true,
-    doneAt: '2026-11-24T18:00:00Z',
-    removed: false,
-  }));
-  expect(await withClub(club.clubId, (tx) => logSets(tx, club.clubId, sets))).toEqual({ ok: true, value: dose.sets });
+/** The body that gives one line another dose, seen at the version that stands. */
+async function dosed(id: string, slot: string, own: object, seen?: number): Promise<KeepCard> {
+  const row = await session(club, id);
+  const at = row.lines.findIndex((line) => line.slot === slot);
+  const line = cardOf(row).lines[at]!;
+  return changeOf(club, id, {
+    lines: [
+      {
+        seen: seen ?? row.lines[at]!.version,
+        position: at,
+        line: { ...line, dose: { ...line.dose, ...own }, typed: true, pinned: true },
+      },
+    ],
+  });
 }
 
-const answer = (athleteId: string, own: object, day = NEXT) =>
-  withClub(club.clubId, async (tx) =>
-    keepCheckIn(
-      tx,
-      await loadClub(tx),
-      athleteId,
-      { id: v7(), answer: 'fine', place: null, side: null, score: null, signs: [], ...own },
-      day,
-      `athlete:${athleteId}`,
-    ),
-  );
-const proposals = () => withClub(club.clubId, (tx) => tx.select().from(proposal));
-
 describe('keeping a card', () => {
-  it('keeps, repeats without a second version, and refuses a stale one', async () => {
+  it('answers a repeat as it answered, tells a stale write from it, and keeps the other coach’s line', async () => {
     const id = await makeCard(club);
-    const row = await session(id);
-    const body = { version: 1, squadId: club.squadId, athleteId: null, day: DAY, minutes: 60, card: cardOf(row) };
-    const keep = (version: number) =>
-      withClub(club.clubId, (tx) => keepCard(tx, club.coachId, id, { ...body, version }));
-    expect(await keep(1)).toEqual({ ok: true, value: { version: 2 } });
-    expect(await keep(1)).toEqual({ ok: true, value: { version: 2 } });
-    const fewer = { ...body, card: { ...body.card, lines: body.card.lines.slice(0, -1) } };
-    expect(await withClub(club.clubId, (tx) => keepCard(tx, club.coachId, id, { ...fewer, version: 1 }))).toMatchObject(
-      { ok: false, issues: [{ code: 'card_changed' }] },
-    );
-    expect((await session(id)).lines.length).toBe(row.lines.length);
+    const mine = await dosed(id, 'upper-pull', { restSeconds: 75 });
+    const theirs = await dosed(id, 'upper-pull', { restSeconds: 120 });
+    const kept = await keep(club, id, mine);
+    expect(kept.ok && kept.value.lines['upper-pull']).toEqual({ state: 'kept' });
+    expect(await keep(club, id, mine)).toEqual(kept);
+    const stale = await keep(club, id, theirs);
+    expect(stale.ok && stale.value.lines['upper-pull']).toEqual({ state: 'conflict', there: null });
+    expect((await session(club, id)).lines.find(({ slot }) => slot === 'upper-pull')?.dose.restSeconds).toBe(75);
+    expect(await keep(club, id, { ...theirs, id: mine.id })).toMatchObject({ issues: [{ code: 'id_reused' }] });
   });
 
-  it('refuses what the rules forbid, whoever sends it', async () => {
+  it('merges different lines of two coaches, whoever comes first', async () => {
     const id = await makeCard(club);
-    const card = cardOf(await session(id));
-    await withClub(club.clubId, (tx) =>
-      tx.insert(complaint).values({
-        clubId: club.clubId,
-        id: v7(),
-        athleteId: club.athletes[0]!,
-        place: 'head',
-        side: null,
-        score: 1,
-        signs: [],
-        since: DAY,
-        updatedDay: DAY,
-        clearance: null,
-      }),
-    );
-    expect(
-      await withClub(club.clubId, (tx) =>
-        keepCard(tx, club.coachId, id, {
-          version: 1,
-          squadId: club.squadId,
-          athleteId: null,
-          day: DAY,
-          minutes: 60,
-          card: { ...card, overrides: card.overrides.filter((own) => own.athleteId !== club.athletes[0]) },
-        }),
-      ),
-    ).toMatchObject({
-      ok: false,
-      issues: expect.arrayContaining([expect.objectContaining({ code: 'barred_by_complaint' })]),
+    const [pull, push] = [await dosed(id, 'upper-pull', { restSeconds: 75 }), await dosed(id, 'upper-push', { restSeconds: 100 })];
+    const done = await Promise.all([keep(club, id, pull), keep(club, id, push)]);
+    expect(done.map((one) => one.ok && Object.values(one.value.lines).map(({ state }) => state))).toEqual([['kept'], ['kept']]);
+    const rests = Object.fromEntries((await session(club, id)).lines.map(({ slot, dose }) => [slot, dose.restSeconds]));
+    expect(rests).toMatchObject({ 'upper-pull': 75, 'upper-push': 100 });
+  });
+
+  it('tells exactly one of five writers of one line that it was kept, every round', async () => {
+    const id = await makeCard(club);
+    for (let round = 0; round < 4; round++) {
+      const bodies = await Promise.all([1, 2, 3, 4, 5].map((n) => dosed(id, 'upper-pull', { restSeconds: 60 + n })));
+      const done = await Promise.all(bodies.map((body) => keep(club, id, body)));
+      const states = done.map((one) => (one.ok ? one.value.lines['upper-pull']?.state : 'refused'));
+      expect(states.filter((state) => state === 'kept')).toHaveLength(1);
+      expect((await session(club, id)).lines.find(({ slot }) => slot === 'upper-pull')?.dose.restSeconds).toBe(
+        61 + states.indexOf('kept'),
+      );
+    }
+  });
+
+  it('edits other lines once a set is logged, and leaves a past card as it was', async () => {
+    const id = await makeCard(club);
+    await log(club, [tapOf(id, DAY, await lineOn(club, DAY, first, 'upper-push'), 1)]);
+    const kept = await keep(club, id, await dosed(id, 'upper-pull', { restSeconds: 75 }));
+    expect(kept.ok && kept.value.lines['upper-pull']?.state).toBe('kept');
+    const before = (await readOn(club, DAY)).view.find((own) => own.slot === 'upper-push' && own.athleteId === first);
+    onDay(NEXT);
+    await answer(club, first, { answer: 'pain', place: 'shoulder', score: 7 }, NEXT);
+    const past = (await readOn(club, DAY)).view.find((own) => own.slot === 'upper-push' && own.athleteId === first);
+    expect(past).toMatchObject({ exerciseId: before?.exerciseId, dose: before?.dose });
+    const late = await keep(club, id, await dosed(id, 'upper-pull', { restSeconds: 90 }));
+    expect(late).toMatchObject({ ok: false, issues: [{ code: 'card_frozen' }] });
+  });
+
+  it('refuses what the rules forbid, whoever sends it, and keeps the rest of the same write', async () => {
+    const id = await makeCard(club);
+    await answer(club, first, { answer: 'pain', place: 'knee', score: 6 }, DAY);
+    const row = await session(club, id);
+    const main = cardOf(row).lines.find(({ slot }) => slot === 'main')!;
+    const body = await dosed(id, 'upper-pull', { restSeconds: 75 });
+    const own = { slot: 'main', athleteId: first, exerciseId: 'front-squat', row: main.row, dose: main.dose };
+    const done = await keep(club, id, { ...body, typed: [{ seen: 0, own }] });
+    expect(done.ok && done.value.lines['upper-pull']).toEqual({ state: 'kept' });
+    expect(done.ok && done.value.typed[`main ${first}`]).toMatchObject({
+      state: 'refused',
+      issues: [{ code: 'barred_by_complaint' }],
     });
-    expect(
-      await withClub(club.clubId, (tx) =>
-        keepCard(tx, club.coachId, id, {
-          version: 1,
-          squadId: club.squadId,
-          athleteId: null,
-          day: DAY,
-          minutes: 60,
-          card: { ...card, lines: card.lines.map((line) => ({ ...line, exerciseId: 'no-such-entry' })) },
-        }),
-      ),
-    ).toMatchObject({ issues: [{ code: 'entry_unknown' }] });
+    const unknown = { ...body, id: v7(), lines: [{ ...body.lines[0]!, line: { ...body.lines[0]!.line, exerciseId: 'no-such-entry' } }] };
+    expect(await keep(club, id, unknown)).toMatchObject({
+      value: { lines: { 'upper-pull': { state: 'refused', issues: [{ code: 'entry_unknown' }] } } },
+    });
+  });
+
+  it('trying a phase changes today’s card and no other day’s, nor the squad before the session is over', async () => {
+    await makeCard(club, LATER);
+    const rows = await dayOf(club, LATER);
+    expect(rows.squad.phase).toBe('in-season');
+    const head = { seen: 1, minutes: 60, phase: 'specific' as const, template: 'full', facilityId: null };
+    await keep(club, rows.session!.id, await changeOf(club, rows.session!.id, { head }));
+    expect((await dayOf(club, DAY)).squad.phase).toBe('in-season');
+    expect((await dayOf(club, LATER)).session?.phase).toBe('specific');
   });
 });
 
 describe('the floor', () => {
-  it('takes a set once however often it comes, corrects it, and takes it back', async () => {
+  it('keeps the good sets of a batch beside the bad one, and takes a set once however often it comes', async () => {
     const id = await makeCard(club);
-    const set: SetLogBody = {
-      id: v7(),
-      sessionId: id,
-      athleteId: club.athletes[0]!,
-      slot: 'jump-1',
-      setNumber: 1,
-      amount: 3,
-      loadKg: null,
-      rir: null,
-      fault: null,
-      asWritten: true,
-      doneAt: '2026-11-24T18:00:00Z',
-      removed: false,
-    };
-    const send = (own: Partial<SetLogBody>) =>
-      withClub(club.clubId, (tx) => logSets(tx, club.clubId, [{ ...set, ...own }]));
-    const stored = () => withClub(club.clubId, (tx) => tx.select({ amount: setLog.amount }).from(setLog));
-    await send({});
-    await send({});
-    expect(await stored()).toEqual([{ amount: 3 }]);
-    await send({ id: v7(), amount: 2, asWritten: false });
-    expect(await stored()).toEqual([{ amount: 2 }]);
-    await send({ id: v7(), removed: true });
-    expect(await stored()).toEqual([]);
-    expect(await send({ athleteId: v7() })).toMatchObject({ issues: [{ code: 'athlete_not_in_squad' }] });
-    expect(await send({ slot: 'nowhere' })).toMatchObject({ issues: [{ code: 'line_unknown' }] });
+    const line = await lineOn(club, DAY, first, 'jump-1');
+    const good = [1, 2].map((n) => tapOf(id, DAY, line, n));
+    const bad = tapOf(id, DAY, { ...line, athleteId: v7() }, 1);
+    const nowhere = tapOf(id, DAY, { ...line, slot: 'nowhere' }, 1, { shown: null });
+    const states = (await log(club, [good[0]!, bad, good[1]!, nowhere])).map(({ state }) => state);
+    expect(states).toEqual(['kept', 'refused', 'kept', 'refused']);
+    await log(club, good);
+    expect((await dayOf(club, DAY)).sets).toHaveLength(2);
+  });
+
+  it('lets the time of doing decide: a late older tap neither wins nor revives what was taken back', async () => {
+    const id = await makeCard(club);
+    const line = await lineOn(club, DAY, first, 'jump-1');
+    const at = (time: string, own: object) => tapOf(id, DAY, line, 1, { doneAt: `${DAY}T${time}.000Z`, ...own });
+    const amount = async () => (await dayOf(club, DAY)).sets.map((set) => set.amount);
+    await log(club, [at('18:10:00', { amount: 4 })]);
+    await log(club, [at('18:05:00', { amount: 2 })]);
+    expect(await amount()).toEqual([4]);
+    await log(club, [at('18:20:00', { removed: true })]);
+    await log(club, [at('18:15:00', { amount: 3 })]);
+    expect(await amount()).toEqual([]);
+    await log(club, [at('18:25:00', { amount: 5 })]);
+    expect(await amount()).toEqual([5]);
+  });
+
+  it('survives four writers of the same sets in opposite order', async () => {
+    const id = await makeCard(club);
+    const lines = (await readOn(club, DAY)).view.filter((line) => line.exerciseId !== null);
+    const sets = lines.map((line) => tapOf(id, DAY, line, 1));
+    const rounds = await Promise.all([sets, [...sets].reverse(), sets, [...sets].reverse()].map((own) => log(club, own)));
+    for (const answers of rounds) expect(answers.every(({ state }) => state === 'kept')).toBe(true);
+    expect((await dayOf(club, DAY)).sets).toHaveLength(sets.length);
+  });
+
+  it('shows a morning’s pain on a card that stands, on every read of it; what was begun stays and its rest stops', async () => {
+    const id = await makeCard(club);
+    const begun = await lineOn(club, DAY, first, 'main');
+    await log(club, [tapOf(id, DAY, begun, 1)]);
+    await answer(club, first, { answer: 'pain', place: 'knee', score: 6 }, DAY);
+    for (const health of [true, false]) {
+      const own = (await readOn(club, DAY, health)).view.filter(({ athleteId }) => athleteId === first);
+      const begunNow = own.find(({ slot }) => slot === 'main')!;
+      expect(begunNow).toMatchObject({ exerciseId: begun.exerciseId, begun: true });
+      for (const line of own) {
+        if (line.exerciseId === null || line.stopped) continue;
+        expect(['jump', 'squat', 'single-leg-knee', 'lateral', 'agility']).not.toContain(
+          getExercise(LIBRARY, line.exerciseId).family,
+        );
+      }
+    }
   });
 });
 
 describe('morning to next session', () => {
-  it('overly tight, calf: proposes the cut once, and the accepted change stands on the next card and in the history', async () => {
+  it('overly tight, calf: the cut waits, and once accepted it stands on the next card and in the history', async () => {
     const id = await makeCard(club);
-    const athleteId = club.athletes[0]!;
-    const before = (await session(id)).lines.find((line) => line.slot === 'jump-1')!;
-    await logLine(id, 'jump-1', athleteId);
-    await answer(athleteId, { answer: 'tight', place: 'calf' });
-    await answer(athleteId, { answer: 'tight', place: 'calf' });
-    const [made, ...more] = await proposals();
-    expect(more).toEqual([]);
-    expect(made).toMatchObject({ state: 'open', slot: 'jump-1', rules: expect.arrayContaining(['PROG-4']) });
-    await withClub(club.clubId, (tx) => decide(tx, club.clubId, [made!.id], 'accepted', club.coachId, NEXT));
-    const next = await session(await makeCard(club, '2026-12-01'));
-    const own = next.overrides.find((one) => one.slot === 'jump-1' && one.athleteId === athleteId)!;
-    expect(own.dose).toMatchObject({ sets: made!.to.dose.sets, amount: made!.to.dose.amount });
-    expect(own.dose.sets * own.dose.amount).toBeLessThan(before.dose.sets * before.dose.amount);
-    const history = await withClub(club.clubId, (tx) =>
-      tx.select().from(change).where(eq(change.athleteId, athleteId)),
-    );
-    expect(history.find((row) => row.subject === 'dose')).toMatchObject({
-      actor: club.coachId,
-      rules: made!.rules,
-      saw: made!.saw,
-    });
+    const before = await lineOn(club, DAY, first, 'jump-1');
+    await logDay(club, DAY, id, (line) => line.slot === 'jump-1' && line.athleteId === first);
+    onDay(NEXT);
+    await answer(club, first, { answer: 'tight', place: 'calf' }, NEXT);
+    await answer(club, first, { answer: 'tight', place: 'calf' }, NEXT);
+    const open = await waiting(club);
+    expect(open).toMatchObject([{ change: { rules: expect.arrayContaining(['PROG-4']) }, track: { exerciseId: before.exerciseId } }]);
+    await settle(club, open, 'accepted');
+    expect(await waiting(club)).toEqual([]);
+    const dose = open[0]!.change.to.dose;
+    expect(dose.sets * dose.amount).toBeLessThan(before.dose.sets * before.dose.amount);
+    await makeCard(club, LATER);
+    expect((await lineOn(club, LATER, first, 'jump-1')).dose).toMatchObject({ sets: dose.sets, amount: dose.amount });
+    const history = await withClub(club.clubId, (tx) => tx.select().from(change).where(eq(change.athleteId, first)));
+    expect(history.find((row) => row.subject === 'dose')).toMatchObject({ actor: club.coachId, rules: open[0]!.change.rules });
   });
 
-  it('puts an accepted change on a next card that already stands', async () => {
+  it('a primer in between takes nothing from what was accepted', async () => {
     const id = await makeCard(club);
-    const athleteId = club.athletes[1]!;
-    await logLine(id, 'jump-1', athleteId);
-    const nextId = await makeCard(club, '2026-12-01');
-    await answer(athleteId, { answer: 'fine' });
-    const ids = (await proposals()).map((row) => row.id);
-    expect(ids.length).toBeGreaterThan(0);
-    await withClub(club.clubId, (tx) => decide(tx, club.clubId, ids, 'accepted', club.coachId, NEXT));
-    const next = await session(nextId);
-    expect(next.version).toBe(2);
-    expect(next.overrides.find((one) => one.athleteId === athleteId && one.slot === 'jump-1')?.reasons).toMatchObject([
-      { code: 'accepted_change' },
+    await logDay(club, DAY, id, (line) => line.athleteId === first);
+    onDay(NEXT);
+    await answer(club, first, { answer: 'tight', place: 'calf' }, NEXT);
+    await settle(club, await waiting(club), 'accepted');
+    const owned = (await dayOf(club, NEXT)).athletes.find((row) => row.id === first)!.tracks;
+    onDay('2026-11-27');
+    const primer = await makeCard(club, '2026-11-27', { minutes: 20, brief: (made) => ({ ...made, events: [{ day: '2026-11-28', kind: 'league' }] }) });
+    await logDay(club, '2026-11-27', primer);
+    await close(club, primer);
+    onDay(LATER);
+    const after = (await dayOf(club, LATER)).athletes.find((row) => row.id === first)!.tracks;
+    for (const { state } of owned) {
+      const now = after.find((one) => one.state.exerciseId === state.exerciseId && one.state.row === state.row)?.state;
+      expect(now?.owned, state.exerciseId).toMatchObject({ dose: state.owned?.dose });
+    }
+  });
+
+  it('a correction takes back what the first answer asked: fine, then pain 6, leaves nothing to accept', async () => {
+    const id = await makeCard(club);
+    await logDay(club, DAY, id, (line) => line.athleteId === first);
+    onDay(NEXT);
+    await answer(club, first, { answer: 'fine' }, NEXT);
+    const rises = await waiting(club);
+    await answer(club, first, { answer: 'pain', place: 'knee', score: 6 }, NEXT);
+    expect(await waiting(club)).toEqual([]);
+    if (rises.length === 0) return;
+    const late = await settle(club, rises, 'accepted');
+    expect(late.ok && late.value.every(({ state }) => state === 'conflict')).toBe(true);
+  });
+
+  it('three check-ins at once are three answers and no error, one complaint', async () => {
+    const body = { id: v7(), answer: 'pain' as const, place: 'knee', score: 5 };
+    const done = await Promise.all([
+      answer(club, first, body, DAY),
+      answer(club, first, body, DAY),
+      answer(club, first, { ...body, id: v7() }, DAY),
     ]);
-    expect(await withClub(club.clubId, (tx) => decide(tx, club.clubId, ids, 'held', club.coachId, NEXT))).toEqual({
-      ok: true,
-      value: 0,
-    });
+    expect(done.every(({ ok }) => ok)).toBe(true);
+    expect(await withClub(club.clubId, (tx) => tx.select().from(complaint))).toHaveLength(1);
   });
 
-  it('opens a complaint on pain, lifts it by calm answers, and takes the work off the next card', async () => {
-    const athleteId = club.athletes[0]!;
-    await makeCard(club);
-    await answer(athleteId, { answer: 'pain', place: 'knee', score: 5 });
-    const next = await session(await makeCard(club, '2026-12-01'));
-    const own = next.overrides.filter((one) => one.athleteId === athleteId);
-    for (const line of next.lines.filter(({ exerciseId }) =>
-      ['jump', 'squat', 'single-leg-knee'].includes(getExercise(LIBRARY, exerciseId).family),
-    ))
-      expect(own.find((one) => one.slot === line.slot)?.exerciseId).not.toBe(line.exerciseId);
-    await answer(athleteId, { answer: 'fine' }, '2026-11-26');
-    const [still] = await withClub(club.clubId, (tx) => tx.select().from(complaint));
-    expect(still?.score).toBe(5);
+  it('a clearance lifts what was known and nothing later', async () => {
+    const knee = (day: string, score: number, signs: ('swelling' | 'giving way')[] = []) =>
+      answer(club, first, { answer: 'pain', place: 'knee', score, signs }, day);
+    await knee(DAY, 4);
+    const [row] = await withClub(club.clubId, (tx) => tx.select().from(complaint));
+    expect(await clear(club, first, row!.id, '2026-12-20')).toEqual({ ok: true, value: null });
+    await makeCard(club, LATER);
+    const families = async () =>
+      (await readOn(club, LATER)).view.flatMap((own) =>
+        own.athleteId === first && own.exerciseId !== null ? getExercise(LIBRARY, own.exerciseId).family : [],
+      );
+    expect(await families()).toContain('jump');
+    onDay('2026-11-26');
+    await knee('2026-11-26', 9, ['swelling', 'giving way']);
+    expect(await families()).not.toContain('jump');
   });
 
-  it('follows a number changed in the club’s dose table: card and proposal, no code touched', async () => {
-    const athleteId = club.athletes[0]!;
-    const jumpRow = async (id: string) => (await session(id)).lines.find((line) => line.slot === 'upper-pull')!;
-    const plain = await jumpRow(await makeCard(club));
+  it('follows a number changed in the club’s dose table: card and what waits, no code touched', async () => {
+    const pull = async (id: string) => (await session(club, id)).lines.find((line) => line.slot === 'upper-pull')!;
+    const plain = await pull(await makeCard(club));
     await withClub(club.clubId, (tx) =>
       tx.insert(clubTable).values({
         clubId: club.clubId,
@@ -229,13 +287,9 @@ describe('morning to next session', () => {
         json: { [plain.row]: { sets: [plain.dose.sets + 1, plain.dose.sets + 1] } },
       }),
     );
-    const id = await makeCard(club, '2026-12-01', (brief) => ({ ...brief, previous: null }));
-    const changed = await jumpRow(id);
-    expect(changed.dose.sets).toBe(plain.dose.sets + 1);
-    await logLine(id, 'upper-pull', athleteId);
-    await answer(athleteId, { answer: 'fine' }, '2026-12-02');
-    const made = (await proposals()).find((row) => row.slot === 'upper-pull');
-    expect(made).toMatchObject({ kind: 'amount-up', to: { dose: { sets: plain.dose.sets + 1 } } });
+    onDay(LATER);
+    const id = await makeCard(club, LATER, { keepRunning: false, brief: (made) => ({ ...made, running: { ...made.running, doses: {} } }) });
+    expect((await pull(id)).dose.sets).toBe(plain.dose.sets + 1);
   });
 });
 

@@ -8,7 +8,6 @@ import {
   eventSchema,
   gymDaysSchema,
   facilitySchema,
-  resultSchema,
   squadSchema,
 } from './forms';
 import { DEFAULT_KIT, placeOf } from './kit';
@@ -28,7 +27,6 @@ const facts = {
   growthCmPerMonth: '',
   role: '',
 };
-const result = { test: 'back-squat', day: '2026-11-24', load: '100', reps: '5', rir: '', height: '', passed: '' };
 
 describe('forms as they are typed', () => {
   it('reads empty fields as not known and commas as points', () => {
@@ -46,13 +44,6 @@ describe('forms as they are typed', () => {
     ['no name', athleteFactsSchema, { ...facts, name: ' ' }, 'name', 'Write the name.'],
     ['a birth date that is none', athleteFactsSchema, { ...facts, birthDate: '2026-02-30' }, 'birthDate', '2008-05-17'],
     ['a body mass in words', athleteFactsSchema, { ...facts, bodyMassKg: 'sixty' }, 'bodyMassKg', 'from 20 to 250'],
-    ['a lift without its load', resultSchema, { ...result, load: '' }, 'load', 'Write the load.'],
-    ['a lift without its reps', resultSchema, { ...result, reps: '' }, 'reps', 'Write the reps.'],
-    ['thirty reps', resultSchema, { ...result, reps: '30' }, 'reps', 'up to 12 reps'],
-    ['ten reps with three left', resultSchema, { ...result, reps: '10', rir: '3' }, 'reps', 'up to 12 reps'],
-    ['a jump without height', resultSchema, { ...result, test: 'cmj' }, 'height', 'in cm'],
-    ['a screen without a result', resultSchema, { ...result, test: 'C5' }, 'passed', 'Passed or failed?'],
-    ['an unknown test', resultSchema, { ...result, test: 'curl' }, 'test', 'Choose what was tested.'],
     [
       'a score of eleven',
       complaintSchema,
@@ -102,23 +93,7 @@ describe('forms as they are typed', () => {
     expect(errors(schema, value)[field]?.join(' ')).toContain(said);
   });
 
-  it('takes a form that does not show the fields of other tests', () => {
-    expect(resultSchema.parse({ test: 'deadlift', day: '2026-11-24', load: '70', reps: '5', rir: '0' })).toMatchObject({
-      load: 70,
-      height: null,
-      passed: null,
-    });
-    expect(resultSchema.parse({ test: 'C5', day: '2026-11-24', passed: 'passed' })).toMatchObject({
-      passed: 'passed',
-      load: null,
-    });
-  });
-
   it('takes what is right', () => {
-    expect(resultSchema.parse(result)).toMatchObject({ load: 100, reps: 5, rir: null });
-    expect(resultSchema.parse({ ...result, test: 'C5', load: '', reps: '', passed: 'failed' })).toMatchObject({
-      passed: 'failed',
-    });
     expect(gymDaysSchema.parse({ weekdays: ['2', '4'], start: '07:00', minutes: '45' })).toEqual({
       weekdays: [2, 4],
       start: '07:00',

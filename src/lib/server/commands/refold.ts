@@ -198,7 +198,12 @@ export async function foldAthleteComplaints(tx: Tx, athleteId: string): Promise<
   const trained = await tx.selectDistinct({ day: setNow.day }).from(setNow).where(eq(setNow.athleteId, athleteId));
   return foldComplaints(
     [
-      ...[...latest.values()].map((row): ComplaintFact => ({ ...row, kind: 'answer' })),
+      ...[...latest.values()].map((row): ComplaintFact => ({
+        ...row,
+        kind: 'answer',
+        // the day's word on a place, whoever said it last: a repeat from another device is the same complaint
+        id: derivedId(athleteId, row.day, row.place ?? ''),
+      })),
       ...facts.map(({ id, day, seq, kind, body }) => ({ ...(body as object), id, day, seq, kind }) as ComplaintFact),
     ],
     trained.map(({ day }) => day),
