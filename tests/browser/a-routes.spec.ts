@@ -83,9 +83,17 @@ const READ: Readonly<Record<string, Partial<Record<Who, number | 'in'>> & { all?
     'physio-read': 405,
     athlete: 403,
   },
+  '/api/sessions/[id]/close': {
+    nobody: 401,
+    other: 405,
+    'head-coach': 405,
+    assistant: 405,
+    'physio-read': 405,
+    athlete: 403,
+  },
   '/api/sets': { nobody: 401, other: 405, 'head-coach': 405, assistant: 405, 'physio-read': 405, athlete: 403 },
   '/api/check-ins': { nobody: 401, other: 405, 'head-coach': 405, assistant: 405, 'physio-read': 405, athlete: 403 },
-  '/api/proposals': { nobody: 401, other: 405, 'head-coach': 405, assistant: 405, 'physio-read': 405, athlete: 403 },
+  '/api/decisions': { nobody: 401, other: 405, 'head-coach': 405, assistant: 405, 'physio-read': 405, athlete: 403 },
 };
 
 /** Writing: which status a bad body gets when the door is open, and who finds it shut. */
@@ -98,10 +106,18 @@ const WRITE: Readonly<Record<string, Record<Who, number>>> = {
     'physio-read': 403,
     athlete: 403,
   },
+  '/api/sessions/[id]/close': {
+    nobody: 401,
+    other: 400,
+    'head-coach': 400,
+    assistant: 400,
+    'physio-read': 403,
+    athlete: 403,
+  },
   '/api/sets': { nobody: 401, other: 400, 'head-coach': 400, assistant: 400, 'physio-read': 403, athlete: 403 },
   '/api/check-ins': { nobody: 401, other: 400, 'head-coach': 400, assistant: 400, 'physio-read': 403, athlete: 403 },
   '/api/results': { nobody: 401, other: 400, 'head-coach': 400, assistant: 400, 'physio-read': 403, athlete: 403 },
-  '/api/proposals': { nobody: 401, other: 400, 'head-coach': 400, assistant: 403, 'physio-read': 403, athlete: 403 },
+  '/api/decisions': { nobody: 401, other: 400, 'head-coach': 400, assistant: 403, 'physio-read': 403, athlete: 403 },
 };
 
 const routesOf = (dir: string): string[] =>
@@ -186,7 +202,7 @@ for (const [route, answers] of Object.entries(WRITE))
   test(`writing ${route}`, async () => {
     for (const [who, context] of contexts) {
       const path = fill(route);
-      const response = route.includes('[id]')
+      const response = route.endsWith('[id]')
         ? await context.put(path, { data: {} })
         : await context.post(path, { data: {} });
       expect(response.status(), who).toBe(answers[who]);

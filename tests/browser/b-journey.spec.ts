@@ -13,7 +13,7 @@ test('the demo club: squad → session → floor → next morning → next sessi
 
   // in season, 55 minutes, with reasons
   await expect(page.getByRole('heading', { level: 1, name: 'Tuesday session' })).toBeVisible();
-  await expect(page.getByRole('button', { name: '55' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByRole('button', { name: '55', exact: true })).toHaveAttribute('aria-pressed', 'true');
   await expect(page.getByLabel('Phase')).toHaveValue('in-season');
   await page.locator('[data-slot="main"] .name').click();
   const why = page.locator('.why');

@@ -100,10 +100,11 @@ test('two people on one card: nobody is overwritten, what was typed stays', asyn
   await expect(page.locator('[data-slot="main-trunk"] .text')).toContainText('2 × 8');
   await expect(page.getByRole('status').filter({ hasText: 'Kept' })).toBeVisible();
   await change(second, '3 x 7');
-  await expect(second.getByText('Somebody else changed this card')).toBeVisible();
+  await expect(second.getByText('Somebody else changed this line meanwhile')).toContainText(/2 × 8[^]*3 × 7/);
+  await second.getByRole('button', { name: 'Put mine back' }).click();
   await expect(second.locator('[data-slot="main-trunk"] .text')).toContainText('3 × 7');
-  await second.getByRole('button', { name: 'Reload their card' }).click();
-  await expect(second.locator('[data-slot="main-trunk"] .text')).toContainText('2 × 8');
+  await page.reload();
+  await expect(page.locator('[data-slot="main-trunk"] .text')).toContainText('3 × 7');
   await context.close();
 });
 

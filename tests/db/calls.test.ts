@@ -66,16 +66,19 @@ describe('calls', () => {
     expect((await callsOf(club)).map(({ kind }) => kind)).not.toContain('silent');
   });
 
-  it.each([3, 5])('puts pain of %i first, says what stops, and tells it only to those who may read it', async (score) => {
-    await trained(MONDAY, club.athletes);
-    await answer(club, club.athletes[1]!, { answer: 'tight', place: 'calf' }, DAY);
-    await answer(club, club.athletes[0]!, { answer: 'pain', place: 'knee', side: 'left', score }, DAY);
-    const [first, ...rest] = await callsOf(club);
-    expect(first).toMatchObject({ kind: 'pain', athlete: 'Athlete 1', place: 'knee', side: 'left' });
-    if (score > 3) expect(first).toMatchObject({ stops: 'Squat, single-leg knee, lateral, jump and agility' });
-    expect(rest.map(({ kind }) => kind)).toContain('cut');
-    expect((await callsOf(club, false)).map(({ kind }) => kind)).not.toContain('pain');
-  });
+  it.each([3, 5])(
+    'puts pain of %i first, says what stops, and tells it only to those who may read it',
+    async (score) => {
+      await trained(MONDAY, club.athletes);
+      await answer(club, club.athletes[1]!, { answer: 'tight', place: 'calf' }, DAY);
+      await answer(club, club.athletes[0]!, { answer: 'pain', place: 'knee', side: 'left', score }, DAY);
+      const [first, ...rest] = await callsOf(club);
+      expect(first).toMatchObject({ kind: 'pain', athlete: 'Athlete 1', place: 'knee', side: 'left' });
+      if (score > 3) expect(first).toMatchObject({ stops: 'Squat, single-leg knee, lateral, jump and agility' });
+      expect(rest.map(({ kind }) => kind)).toContain('cut');
+      expect((await callsOf(club, false)).map(({ kind }) => kind)).not.toContain('pain');
+    },
+  );
 
   it('gathers rises by exercise and cuts by athlete, and shows what was settled today', async () => {
     // rises are asked of those whose ground is known
@@ -85,7 +88,13 @@ describe('calls', () => {
     await answer(club, club.athletes[2]!, { answer: 'tight', place: 'calf' }, DAY);
     const calls = await callsOf(club);
     const cut = calls.find(({ kind }) => kind === 'cut');
-    expect(cut).toMatchObject({ kind: 'cut', athlete: 'Athlete 3', answer: 'tight', place: 'calf', session: 'yesterday' });
+    expect(cut).toMatchObject({
+      kind: 'cut',
+      athlete: 'Athlete 3',
+      answer: 'tight',
+      place: 'calf',
+      session: 'yesterday',
+    });
     expect((await callsOf(club, false)).find(({ kind }) => kind === 'cut')).toMatchObject({ place: null });
     const rise = calls.find(({ kind }) => kind === 'rise');
     expect(rise).toMatchObject({ kind: 'rise', changes: [{ athlete: 'Athlete 1' }, { athlete: 'Athlete 2' }] });
@@ -93,7 +102,10 @@ describe('calls', () => {
     await settle(club, [first!], 'accepted');
     await settle(club, others.slice(0, 1), 'held');
     const page = await withClub(club.clubId, async (tx) => readCalls(await loadCalls(tx), null, true));
-    expect(page.settled.map(({ state, count }) => `${state} ${String(count)}`).sort()).toEqual(['accepted 1', 'held 1']);
+    expect(page.settled.map(({ state, count }) => `${state} ${String(count)}`).sort()).toEqual([
+      'accepted 1',
+      'held 1',
+    ]);
     expect(await waiting(club)).toHaveLength(others.length - 1);
   });
 });
@@ -135,12 +147,25 @@ describe('the next card’s brief', () => {
     const full = line.full?.dose ?? line.dose;
     expect(full).toMatchObject({ sets: rises[0]!.change.to.dose.sets, amount: rises[0]!.change.to.dose.amount });
     const fourth = view.find((own) => own.athleteId === club.athletes[3] && own.slot === line.slot);
-    expect((fourth?.dose.sets ?? 0) * (fourth?.dose.amount ?? 0)).toBeLessThanOrEqual(before.dose.sets * before.dose.amount);
+    expect((fourth?.dose.sets ?? 0) * (fourth?.dose.amount ?? 0)).toBeLessThanOrEqual(
+      before.dose.sets * before.dose.amount,
+    );
   });
 
   it('counts the week, the fortnight before it, and the weeks of the block past eight sessions', async () => {
     onDay('2026-10-05');
-    for (const day of ['2026-10-05', '2026-10-07', '2026-10-09', '2026-10-12', '2026-10-14', '2026-10-16', '2026-10-19', '2026-10-21', '2026-10-23', '2026-10-26'])
+    for (const day of [
+      '2026-10-05',
+      '2026-10-07',
+      '2026-10-09',
+      '2026-10-12',
+      '2026-10-14',
+      '2026-10-16',
+      '2026-10-19',
+      '2026-10-21',
+      '2026-10-23',
+      '2026-10-26',
+    ])
       await makeCard(club, day);
     onDay(MONDAY);
     await makeCard(club, MONDAY);
@@ -151,7 +176,9 @@ describe('the next card’s brief', () => {
     expect((await at(LATER)).covered).toEqual({});
     expect((await at(LATER)).balance.knee).toBeGreaterThan(0);
     expect((await at('2026-12-20')).balance).toEqual({ knee: 0, hip: 0 });
-    const weeks = await Promise.all(['2026-10-12', '2026-10-19', '2026-10-26', '2026-11-02'].map(async (day) => (await at(day)).weekOfBlock));
+    const weeks = await Promise.all(
+      ['2026-10-12', '2026-10-19', '2026-10-26', '2026-11-02'].map(async (day) => (await at(day)).weekOfBlock),
+    );
     expect(weeks).toEqual([2, 3, 1, 2]);
   });
 });
@@ -268,7 +295,7 @@ describe('what others see', () => {
           row('facts', { role: null }, { role: 'wing', bodyMassKg: 70 }),
           row('unheard-of', null, null),
         ]);
-      const rows = await tx.select().from(change).where(eq(change.athleteId, athleteId));
+      const rows = await tx.select().from(change).where(eq(change.athleteId, athleteId)).orderBy(change.id);
       const words = (health: boolean) =>
         historyWords(rows, {
           names: { [club.coachId]: 'Ada Brenn' },

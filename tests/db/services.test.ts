@@ -77,9 +77,15 @@ describe('keeping a card', () => {
 
   it('merges different lines of two coaches, whoever comes first', async () => {
     const id = await makeCard(club);
-    const [pull, push] = [await dosed(id, 'upper-pull', { restSeconds: 75 }), await dosed(id, 'upper-push', { restSeconds: 100 })];
+    const [pull, push] = [
+      await dosed(id, 'upper-pull', { restSeconds: 75 }),
+      await dosed(id, 'upper-push', { restSeconds: 100 }),
+    ];
     const done = await Promise.all([keep(club, id, pull), keep(club, id, push)]);
-    expect(done.map((one) => one.ok && Object.values(one.value.lines).map(({ state }) => state))).toEqual([['kept'], ['kept']]);
+    expect(done.map((one) => one.ok && Object.values(one.value.lines).map(({ state }) => state))).toEqual([
+      ['kept'],
+      ['kept'],
+    ]);
     const rests = Object.fromEntries((await session(club, id)).lines.map(({ slot, dose }) => [slot, dose.restSeconds]));
     expect(rests).toMatchObject({ 'upper-pull': 75, 'upper-push': 100 });
   });
@@ -124,7 +130,11 @@ describe('keeping a card', () => {
       state: 'refused',
       issues: [{ code: 'barred_by_complaint' }],
     });
-    const unknown = { ...body, id: v7(), lines: [{ ...body.lines[0]!, line: { ...body.lines[0]!.line, exerciseId: 'no-such-entry' } }] };
+    const unknown = {
+      ...body,
+      id: v7(),
+      lines: [{ ...body.lines[0]!, line: { ...body.lines[0]!.line, exerciseId: 'no-such-entry' } }],
+    };
     expect(await keep(club, id, unknown)).toMatchObject({
       value: { lines: { 'upper-pull': { state: 'refused', issues: [{ code: 'entry_unknown' }] } } },
     });
@@ -173,7 +183,9 @@ describe('the floor', () => {
     const id = await makeCard(club);
     const lines = (await readOn(club, DAY)).view.filter((line) => line.exerciseId !== null);
     const sets = lines.map((line) => tapOf(id, DAY, line, 1));
-    const rounds = await Promise.all([sets, [...sets].reverse(), sets, [...sets].reverse()].map((own) => log(club, own)));
+    const rounds = await Promise.all(
+      [sets, [...sets].reverse(), sets, [...sets].reverse()].map((own) => log(club, own)),
+    );
     for (const answers of rounds) expect(answers.every(({ state }) => state === 'kept')).toBe(true);
     expect((await dayOf(club, DAY)).sets).toHaveLength(sets.length);
   });
@@ -206,7 +218,9 @@ describe('morning to next session', () => {
     await answer(club, first, { answer: 'tight', place: 'calf' }, NEXT);
     await answer(club, first, { answer: 'tight', place: 'calf' }, NEXT);
     const open = await waiting(club);
-    expect(open).toMatchObject([{ change: { rules: expect.arrayContaining(['PROG-4']) }, track: { exerciseId: before.exerciseId } }]);
+    expect(open).toMatchObject([
+      { change: { rules: expect.arrayContaining(['PROG-4']) }, track: { exerciseId: before.exerciseId } },
+    ]);
     await settle(club, open, 'accepted');
     expect(await waiting(club)).toEqual([]);
     const dose = open[0]!.change.to.dose;
@@ -214,7 +228,10 @@ describe('morning to next session', () => {
     await makeCard(club, LATER);
     expect((await lineOn(club, LATER, first, 'jump-1')).dose).toMatchObject({ sets: dose.sets, amount: dose.amount });
     const history = await withClub(club.clubId, (tx) => tx.select().from(change).where(eq(change.athleteId, first)));
-    expect(history.find((row) => row.subject === 'dose')).toMatchObject({ actor: club.coachId, rules: open[0]!.change.rules });
+    expect(history.find((row) => row.subject === 'dose')).toMatchObject({
+      actor: club.coachId,
+      rules: open[0]!.change.rules,
+    });
   });
 
   it('a primer in between takes nothing from what was accepted', async () => {
@@ -225,7 +242,10 @@ describe('morning to next session', () => {
     await settle(club, await waiting(club), 'accepted');
     const owned = (await dayOf(club, NEXT)).athletes.find((row) => row.id === first)!.tracks;
     onDay('2026-11-27');
-    const primer = await makeCard(club, '2026-11-27', { minutes: 20, brief: (made) => ({ ...made, events: [{ day: '2026-11-28', kind: 'league' }] }) });
+    const primer = await makeCard(club, '2026-11-27', {
+      minutes: 20,
+      brief: (made) => ({ ...made, events: [{ day: '2026-11-28', kind: 'league' }] }),
+    });
     await logDay(club, '2026-11-27', primer);
     await close(club, primer);
     onDay(LATER);
@@ -288,7 +308,10 @@ describe('morning to next session', () => {
       }),
     );
     onDay(LATER);
-    const id = await makeCard(club, LATER, { keepRunning: false, brief: (made) => ({ ...made, running: { ...made.running, doses: {} } }) });
+    const id = await makeCard(club, LATER, {
+      keepRunning: false,
+      brief: (made) => ({ ...made, running: { ...made.running, doses: {} } }),
+    });
     expect((await pull(id)).dose.sets).toBe(plain.dose.sets + 1);
   });
 });

@@ -90,6 +90,7 @@ function workOut(
       : barsNow(prepare(one), athlete, context);
   const own = easeForThree(
     easeForLayoff(rampEccentric(base, athlete, context), athlete, context),
+    line,
     athlete,
     barred,
     context,
