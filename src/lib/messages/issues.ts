@@ -32,6 +32,7 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   already_expired: () => 'It has already run out: a later day.',
   complaint_unknown: () => 'This complaint is not there any more.',
   place_unknown_here: () => 'This place or sport is not there any more. Choose again.',
+  place_missing_here: () => 'Choose where it trains.',
   sport_unknown: () => 'Choose a sport from the list.',
   injury_place_unknown: (f) => `“${text(f.line)}” names no place of the body: write for example knee, 2024, left.`,
   option_unknown: () => 'Choose one of the options.',

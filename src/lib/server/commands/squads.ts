@@ -24,7 +24,8 @@ export async function makeSquad(
 ): Promise<Result<string>> {
   if (!club.library.sports.has(value.sportId)) return fail('sport_unknown', ['sportId']);
   const place = club.facilities.length === 1 ? club.facilities[0] : club.facilities.find((one) => one.id === wanted);
-  if (!place && club.facilities.length > 0) return fail('place_unknown_here', ['facilityId']);
+  if (!place && club.facilities.length > 0)
+    return fail(wanted === null ? 'place_missing_here' : 'place_unknown_here', ['facilityId']);
   const facilityId = place?.id ?? derivedId(id, 'place');
   if (!place) await tx.insert(facility).values({ clubId: club.clubId, id: facilityId, name: 'Gym', kit: DEFAULT_KIT });
   await tx.insert(squad).values({
