@@ -82,6 +82,13 @@ export default ts.config(
     },
   },
   {
+    // routes read a request and answer it: statements live in commands, reads and repositories
+    files: ['src/routes/**/*.ts'],
+    rules: {
+      'no-restricted-imports': ['error', { paths: ['drizzle-orm'], patterns: ['**/server/db/schema*'] }],
+    },
+  },
+  {
     // arrows between folders: routes → server → core, ui → core, workers → core, catalog → core
     files: ['src/**/*.{ts,svelte}'],
     plugins: { boundaries },

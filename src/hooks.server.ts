@@ -15,7 +15,13 @@ const OPEN = ['/theme', '/sign-in', '/sign-up', '/healthz', '/a/[token]', '/a/[t
 const AUTH_OPEN = ['/api/auth/sign-in/email', '/api/auth/sign-out', '/api/auth/get-session'];
 
 /** Writes of the hall: who logs may make them. */
-const LOGGED = ['/api/sets', '/api/check-ins', '/api/results', '/api/sessions/[id]/close', '/(app)/start/[squadId]/[day]/import'];
+const LOGGED = [
+  '/api/sets',
+  '/api/check-ins',
+  '/api/results',
+  '/api/sessions/[id]/close',
+  '/(app)/start/[squadId]/[day]/import',
+];
 
 /** What a write needs by where it goes; reading needs `see`. */
 function abilityFor(routeId: string, method: string): Ability {

@@ -95,7 +95,7 @@ export const trackOf = (exerciseId: string, row: Track['row'], owned: Dose, own:
   exerciseId,
   row,
   role: '',
-  owned: { dose: owned, by: 'done' },
+  owned: { dose: owned, by: 'done', rules: [] },
   before: null,
   movedTo: null,
   exposures: [],

@@ -63,16 +63,16 @@ test('a complaint typed by the coach stops the work, a clearance lifts it, and h
 
 test('a lift typed on the testing day the athlete’s page leads to stands on that page', async ({ page }) => {
   await signIn(page);
-  await openAthlete(page, 'Handball', 'Edda Kirn');
+  await openAthlete(page, 'Ultimate', 'Pavel Dorn');
   await page.getByRole('link', { name: 'Write a result' }).click();
   await page.waitForURL(/\/start\/[0-9a-f-]+\/2026-11-24/);
   await ready(page);
-  await page.getByRole('gridcell', { name: /^Edda Kirn, Deadlift/ }).focus();
-  await page.keyboard.type('70 x 5');
+  await page.getByRole('gridcell', { name: /^Pavel Dorn, Back squat/ }).focus();
+  await page.keyboard.type('87.5 x 5');
   await page.keyboard.press('Enter');
   await expect(page.locator('footer')).toContainText('All kept.');
-  await openAthlete(page, 'Handball', 'Edda Kirn');
-  await expect(page.getByRole('row', { name: /deadlift/ })).toContainText('70 kg × 5');
+  await openAthlete(page, 'Ultimate', 'Pavel Dorn');
+  await expect(page.getByRole('row', { name: /back squat/ })).toContainText('87.5 kg × 5');
 });
 
 test('facts are checked at their field and kept with their history', async ({ page }) => {

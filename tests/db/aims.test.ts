@@ -6,7 +6,7 @@ import { aimsSchema } from '../../src/lib/model/forms';
 import { closeAuth } from '../../src/lib/server/auth/auth';
 import { closeDatabase, withClub, type Tx } from '../../src/lib/server/db/client';
 import { athlete, change, squad, squadAthlete, testResult } from '../../src/lib/server/db/schema';
-import { factsOf, loadAthlete, loadSquadsAthletes } from '../../src/lib/server/repositories/athletes';
+import { factsOf, loadSquadsAthletes } from '../../src/lib/server/repositories/athletes';
 import { loadClub } from '../../src/lib/server/repositories/club-context';
 import { readAthlete } from '../../src/lib/server/reads/athlete-reading';
 import { historyWords } from '../../src/lib/server/reads/history-words';

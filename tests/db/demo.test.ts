@@ -15,7 +15,7 @@ import {
 } from '../../src/lib/server/db/schema';
 import { member, organization, user } from '../../src/lib/server/db/schema/auth';
 import { loadDemo } from '../../src/lib/server/demo/load-demo';
-import { loadCalls } from '../../src/lib/server/reads/calls';
+import { loadCalls } from '../../src/lib/server/reads/call-rows';
 import { makeCalls } from '../../src/lib/server/reads/make-calls';
 import { DAY } from './club';
 import { rebuilt } from './drive';

@@ -14,7 +14,7 @@ import { runCommand, runOne, type ItemAnswer } from '../../src/lib/server/comman
 import { foldAthlete, foldAthleteComplaints } from '../../src/lib/server/commands/refold';
 import { withClub, type Tx } from '../../src/lib/server/db/client';
 import { complaint, track } from '../../src/lib/server/db/schema';
-import { loadCalls } from '../../src/lib/server/reads/calls';
+import { loadCalls } from '../../src/lib/server/reads/call-rows';
 import { askedOf, makeBrief, type Asked } from '../../src/lib/server/reads/make-brief';
 import { makeCalls } from '../../src/lib/server/reads/make-calls';
 import { readCard, type CardRead } from '../../src/lib/server/reads/read-card';

@@ -57,18 +57,16 @@ beforeAll(async () => {
       .update(squad)
       .set({ gymDays: GYM.map((weekday) => ({ weekday, start: '18:00', minutes: 60 })) })
       .where(eq(squad.id, club.squadId));
-    await tx
-      .insert(event)
-      .values(
-        EVENTS.map((day) => ({
-          clubId: club.clubId,
-          id: v7(),
-          squadId: club.squadId,
-          day,
-          name: 'Away',
-          kind: 'league' as const,
-        })),
-      );
+    await tx.insert(event).values(
+      EVENTS.map((day) => ({
+        clubId: club.clubId,
+        id: v7(),
+        squadId: club.squadId,
+        day,
+        name: 'Away',
+        kind: 'league' as const,
+      })),
+    );
     await tx
       .update(athlete)
       .set({ birthDate: '2012-03-01' })

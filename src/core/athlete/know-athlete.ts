@@ -116,10 +116,10 @@ export function knowAthlete(
 }
 
 /** Weak moments an athlete of a sport may name: its own first, then those of any sport (START-12). */
-export const momentsOf = (sport: Sport | null | undefined, { moments }: Pick<MethodTables, 'moments'>): readonly WeakMoment[] => [
-  ...(sport?.moments ?? []),
-  ...moments,
-];
+export const momentsOf = (
+  sport: Sport | null | undefined,
+  { moments }: Pick<MethodTables, 'moments'>,
+): readonly WeakMoment[] => [...(sport?.moments ?? []), ...moments];
 
 function statesOf(outcomes: Outcomes): Partial<Record<TestId, TestState>> {
   const tests: Partial<Record<TestId, TestState>> = {};

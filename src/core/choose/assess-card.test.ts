@@ -29,7 +29,11 @@ const line = (
 const assess = (lines: Line[], own: Partial<Brief> = {}, typed: TypedLine[] = []) => {
   const context = makeContext(brief(own), LIBRARY, METHOD);
   const card = { lines, typed };
-  return assessCard(card, context.brief.athletes.flatMap((one) => dayView(card, one, context)), context);
+  return assessCard(
+    card,
+    context.brief.athletes.flatMap((one) => dayView(card, one, context)),
+    context,
+  );
 };
 const codes = (lines: Line[], own: Partial<Brief> = {}, typed: TypedLine[] = []) =>
   assess(lines, own, typed).findings.map(({ severity, code }) => `${severity} ${code}`);

@@ -72,7 +72,9 @@ const inOrder = (library: Library): Exercise[] =>
   [...library.exercises.values()].sort((a, b) => (a.id < b.id ? -1 : 1));
 
 const patternsOf = (library: Library): Map<string, number> =>
-  new Map([...new Set([...library.exercises.values()].map(({ pattern }) => pattern))].map((pattern, i) => [pattern, i]));
+  new Map(
+    [...new Set([...library.exercises.values()].map(({ pattern }) => pattern))].map((pattern, i) => [pattern, i]),
+  );
 
 function medianLevel(levels: readonly Level[]): Level {
   const sorted = levels.map((level) => LEVELS.indexOf(level)).sort((a, b) => a - b);

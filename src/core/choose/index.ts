@@ -1,5 +1,5 @@
 export * from './brief';
-export { makeContext, type Context } from './context';
+export { makeContext } from './context';
 export { assessCard, type Assessment } from './assess/assess-card';
 export * from './assess/measure-card';
 export { solveCard, type SolvedCard } from './decode/solve-card';

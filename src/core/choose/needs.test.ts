@@ -44,7 +44,9 @@ describe('what athletes need moves the choice (SEL-2)', () => {
     const focus = focusOn(id)!;
     const card = cardOf({ focus });
     const lines = card.lines.filter((line) => slot === null || line.slot === slot);
-    expect(lines.some(({ exerciseId }) => mends(getExercise(LIBRARY, exerciseId), focus, METHOD.settings.choice))).toBe(true);
+    expect(lines.some(({ exerciseId }) => mends(getExercise(LIBRARY, exerciseId), focus, METHOD.settings.choice))).toBe(
+      true,
+    );
     expect(said(card, 'helps_focus').map(({ facts }) => facts)).toContainEqual({
       focus: [focus.name],
       count: 8,

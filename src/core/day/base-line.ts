@@ -4,6 +4,7 @@ import type { Dose } from '../dose';
 import type { DoseRowId } from '../method';
 import type { Reason } from '../result';
 import type { Card, Line } from '../session';
+import type { Track } from '../track';
 import type { DayContext } from './day-context';
 import { enoughRow, rowCaseOf, rowForLevel } from './row-for-athlete';
 import { athleteLevel, startDose } from './start-dose';
@@ -17,7 +18,12 @@ const MOST_RUNGS = 8;
  * movement in that row, else the squad's line, else the start of its row.
  * @returns null when the coach left the line out for this athlete
  */
-export function baseLine(line: Line, athlete: AthleteFacts, typed: Card['typed'], context: DayContext): WorkingLine | null {
+export function baseLine(
+  line: Line,
+  athlete: AthleteFacts,
+  typed: Card['typed'],
+  context: DayContext,
+): WorkingLine | null {
   const { library, method } = context;
   const own = typed.find(({ slot, athleteId }) => slot === line.slot && athleteId === athlete.id);
   if (own) {
@@ -41,7 +47,8 @@ export function baseLine(line: Line, athlete: AthleteFacts, typed: Card['typed']
   const same = exercise.id === line.exerciseId && row === line.row;
   const full = line.full?.dose ?? line.dose;
   if (line.typed && same) return asTyped(line, exercise, athlete, context);
-  const owned = context.trackOf(athlete.id, exercise.id, row)?.owned?.dose ?? null;
+  const holds = context.trackOf(athlete.id, exercise.id, row)?.owned ?? null;
+  const owned = holds?.dose ?? null;
   const level = athleteLevel(athlete, context);
   const fresh = same && level !== 'bottom' ? full : (startDose(exercise, row, level, context) ?? full);
   const dose: Dose = owned
@@ -53,7 +60,7 @@ export function baseLine(line: Line, athlete: AthleteFacts, typed: Card['typed']
     dose,
     based: dose,
     eased: [],
-    reasons: reasonsFor({ line, row, levelled, exercise, dose, full, owned: owned !== null }, athlete, context),
+    reasons: reasonsFor({ line, row, levelled, exercise, dose, full, holds }, athlete, context),
     typed: false,
   };
   return withCap(withCaution(base, athlete, context), line);
@@ -100,7 +107,14 @@ function withCaution(line: WorkingLine, athlete: AthleteFacts, context: DayConte
     based: dose,
     reasons: line.reasons.some(({ code }) => code === 'bottom_of_range')
       ? line.reasons
-      : [...line.reasons, { code: 'bottom_of_range', rules: ['START-2'], facts: { level: athlete.liftLevel, known: false, focus: null } }],
+      : [
+          ...line.reasons,
+          {
+            code: 'bottom_of_range',
+            rules: ['START-2'],
+            facts: { level: athlete.liftLevel, known: false, focus: null },
+          },
+        ],
   };
 }
 
@@ -126,7 +140,7 @@ function reasonsFor(
     exercise: Exercise;
     dose: Dose;
     full: Dose;
-    owned: boolean;
+    holds: Track['owned'];
   },
   athlete: AthleteFacts,
   { method }: DayContext,
@@ -134,7 +148,11 @@ function reasonsFor(
   const { line, row, levelled, exercise, dose, full } = of;
   if (row !== levelled)
     return [{ code: 'at_ceiling', rules: ['DOSE-6'], facts: { lift: exercise.load.oneRepMax?.lift ?? '' } }];
-  if (of.owned) return exercise.id === line.exerciseId ? [] : [{ code: 'own_rung', rules: ['PROG-2'], facts: {} }];
+  if (of.holds)
+    return [
+      ...(exercise.id === line.exerciseId ? [] : [{ code: 'own_rung', rules: ['PROG-2'], facts: {} }]),
+      ...(of.holds.by === 'accepted' ? [{ code: 'accepted_change', rules: of.holds.rules, facts: {} }] : []),
+    ];
   const easier = row !== line.row || dose.sets < full.sets || dose.amount !== full.amount;
   if (!easier || !method.doses[row].progresses) return [];
   const known = athlete.caution !== 'gentle';
@@ -147,4 +165,3 @@ function reasonsFor(
     },
   ];
 }
-

@@ -23,7 +23,11 @@ export function withLoad(line: WorkingLine, athlete: AthleteFacts, context: DayC
   );
 }
 
-function prescribe(line: WorkingLine, athlete: AthleteFacts, { method, place, limits: { quiet } }: DayContext): WorkingLine {
+function prescribe(
+  line: WorkingLine,
+  athlete: AthleteFacts,
+  { method, place, limits: { quiet } }: DayContext,
+): WorkingLine {
   const { dose, exercise, row } = line;
   const referenceKg = reference(line, athlete);
   if (dose.percent !== null && line.typed && dose.loadKg === null) {
@@ -48,7 +52,10 @@ function prescribe(line: WorkingLine, athlete: AthleteFacts, { method, place, li
     place.loading,
     method,
   );
-  const based = line.based && line.eased.length === 0 ? { ...line.based, loadKg: loaded.loadKg, percent: loaded.percent } : line.based;
+  const based =
+    line.based && line.eased.length === 0
+      ? { ...line.based, loadKg: loaded.loadKg, percent: loaded.percent }
+      : line.based;
   return { ...line, dose: loaded, based, reasons: reason ? [...line.reasons, reason] : line.reasons };
 }
 
@@ -64,7 +71,11 @@ const shareOf = (loadKg: number, referenceKg: number | null): number | null =>
 
 function withOwnLoad(line: WorkingLine, loadKg: number, percent: number | null): WorkingLine {
   const dose: Dose = { ...line.dose, loadKg, percent };
-  return { ...line, dose, based: line.based && line.eased.length === 0 ? { ...line.based, loadKg, percent } : line.based };
+  return {
+    ...line,
+    dose,
+    based: line.based && line.eased.length === 0 ? { ...line.based, loadKg, percent } : line.based,
+  };
 }
 
 interface Limit {
@@ -77,10 +88,16 @@ function limits(athlete: AthleteFacts, { exercise, row }: WorkingLine, { method,
   const { youth, week } = method.settings;
   const found: Limit[] = [];
   if (athlete.ageYears !== null && athlete.ageYears < youth.underYears)
-    found.push({ share: youth.maxIntensity, reason: { code: 'youth_intensity', rules: ['SAFE-3'], facts: { limit: youth.maxIntensity } } });
+    found.push({
+      share: youth.maxIntensity,
+      reason: { code: 'youth_intensity', rules: ['SAFE-3'], facts: { limit: youth.maxIntensity } },
+    });
   for (const { place, score, maxIntensity } of athlete.complaints)
     if (maxIntensity != null && actsOn(exercise, place, method))
-      found.push({ share: maxIntensity, reason: { code: 'eased_for_complaint', rules: ['SAFE-2'], facts: { place, score } } });
+      found.push({
+        share: maxIntensity,
+        reason: { code: 'eased_for_complaint', rules: ['SAFE-2'], facts: { place, score } },
+      });
   if (day.quiet && LOWER_BODY.includes(exercise.family) && row !== 'D-MICRO')
     found.push({
       share: week.heavyIntensity - UNDER,
@@ -90,7 +107,13 @@ function limits(athlete: AthleteFacts, { exercise, row }: WorkingLine, { method,
 }
 
 /** Holds a line at a share of the e1RM: the load where it is known, else reps and reserve that leave enough in hand. */
-function capAt(line: WorkingLine, share: number, reason: Reason, athlete: AthleteFacts, { method, place }: DayContext): WorkingLine {
+function capAt(
+  line: WorkingLine,
+  share: number,
+  reason: Reason,
+  athlete: AthleteFacts,
+  { method, place }: DayContext,
+): WorkingLine {
   const { dose, exercise, row } = line;
   if (!takesLoad(exercise, dose) && dose.loadKg === null) return line;
   const referenceKg = reference(line, athlete);

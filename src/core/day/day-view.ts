@@ -66,7 +66,9 @@ export function dayView(card: Pick<Card, 'lines' | 'typed'>, athlete: AthleteFac
     const fixed = begun[i];
     if (fixed) return asBegun(line, fixed, athlete, context);
     const found = fitted[i];
-    return found ? asToday(line, found, athlete) : without(line, athlete, whys[i] ?? lastReason(working[i], athlete, context));
+    return found
+      ? asToday(line, found, athlete)
+      : without(line, athlete, whys[i] ?? lastReason(working[i], athlete, context));
   });
 }
 
@@ -118,12 +120,20 @@ function quieter(line: WorkingLine, context: DayContext): WorkingLine {
 function easeFamilies(lines: readonly (WorkingLine | null)[], context: DayContext): (WorkingLine | null)[] {
   if (!context.limits.quiet) return [...lines];
   const eased = [...lines];
-  const isHeavyNow = (): boolean => heavyFamilies(eased.filter((line) => line !== null), context.method).length > 0;
+  const isHeavyNow = (): boolean =>
+    heavyFamilies(
+      eased.filter((line) => line !== null),
+      context.method,
+    ).length > 0;
   for (let i = eased.length - 1; i >= 0 && isHeavyNow(); i--) {
     for (;;) {
       const line = eased[i];
       if (!line || !LOWER_BODY.includes(line.exercise.family) || !isHeavyNow()) break;
-      const reason = { code: 'eased_for_day', rules: ['WEEK-2'], facts: { daysBefore: context.limits.daysBefore ?? 0 } };
+      const reason = {
+        code: 'eased_for_day',
+        rules: ['WEEK-2'],
+        facts: { daysBefore: context.limits.daysBefore ?? 0 },
+      };
       eased[i] = line.dose.sets > 1 ? easedTo(line, { ...line.dose, sets: line.dose.sets - 1 }, reason) : null;
     }
   }
@@ -132,7 +142,11 @@ function easeFamilies(lines: readonly (WorkingLine | null)[], context: DayContex
 
 const lastReason = (line: WorkingLine | null | undefined, athlete: AthleteFacts, context: DayContext): Reason | null =>
   line
-    ? (barsNow(line, athlete, context) ?? { code: 'contacts_trimmed', rules: ['JUMP-8'], facts: { from: line.dose.sets, to: 0, limit: 0 } })
+    ? (barsNow(line, athlete, context) ?? {
+        code: 'contacts_trimmed',
+        rules: ['JUMP-8'],
+        facts: { from: line.dose.sets, to: 0, limit: 0 },
+      })
     : null;
 
 const asToday = (line: Line, found: WorkingLine, { id }: AthleteFacts): DayLine => ({

@@ -66,10 +66,16 @@ export function substituteFor(
     if (library.exercises.has(exerciseId) && exerciseId !== line.exercise.id)
       candidates.push([getExercise(library, exerciseId), row]);
   for (const [exercise, row] of candidates) {
-    const own = enoughRow(rowForLevel(row, rowCaseOf(athlete, method), context.phase, method), exercise, athlete, method);
+    const own = enoughRow(
+      rowForLevel(row, rowCaseOf(athlete, method), context.phase, method),
+      exercise,
+      athlete,
+      method,
+    );
     const version = ownVersion(exercise, own, stored, athlete, context);
     const found = version && easeForThree(version, stored, athlete, barred, context);
-    if (found && !barred(found)) return { ...found, reasons: [bar, ...found.reasons.filter(({ code }) => code !== 'bottom_of_range')] };
+    if (found && !barred(found))
+      return { ...found, reasons: [bar, ...found.reasons.filter(({ code }) => code !== 'bottom_of_range')] };
   }
   return null;
 }

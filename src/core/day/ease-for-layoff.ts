@@ -59,7 +59,11 @@ function awayAlone(line: WorkingLine, lastDone: string | undefined, context: Day
   if (!alone || awayDays <= alone.overDays) return line;
   const [short] = method.settings.loading.layoff;
   const found = long !== undefined && awayDays > long.overDays ? null : lighter(line, short?.factor ?? null, context);
-  const reason = { code: 'after_layoff', rules: ['PROG-7'], facts: { awayDays, overDays: alone.overDays, rescreen: false } };
+  const reason = {
+    code: 'after_layoff',
+    rules: ['PROG-7'],
+    facts: { awayDays, overDays: alone.overDays, rescreen: false },
+  };
   return based(easedTo(line, { ...line.dose, loadKg: found, percent: null }, reason));
 }
 

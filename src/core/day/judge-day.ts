@@ -38,7 +38,11 @@ export function judgeDay(
 }
 
 /** Whether a lower-body entry is new to an athlete: not done lately, nor named as recent training (START-4). */
-export function isNew(exercise: Exercise, { history }: AthleteFacts, { method, day }: Pick<Near, 'method' | 'day'>): boolean {
+export function isNew(
+  exercise: Exercise,
+  { history }: AthleteFacts,
+  { method, day }: Pick<Near, 'method' | 'day'>,
+): boolean {
   if (exercise.dominance === null || exercise.plyo || !LOWER_BODY.includes(exercise.family)) return false;
   if (history.recent.includes(exercise.id)) return false;
   const last = history.lastDone[exercise.id];
@@ -64,5 +68,9 @@ function judgeFirstEccentric(
   if (method.doses[row].quality !== 'eccentric' || limits.daysBefore === null) return null;
   if (limits.daysBefore >= eccentric.daysBefore) return null;
   if ((trackOf(athlete.id, exercise.id, row)?.done ?? 0) >= eccentric.firstTimes) return null;
-  return { code: 'eccentric_too_near', rules: ['SAFE-10'], facts: { daysBefore: limits.daysBefore, least: eccentric.daysBefore } };
+  return {
+    code: 'eccentric_too_near',
+    rules: ['SAFE-10'],
+    facts: { daysBefore: limits.daysBefore, least: eccentric.daysBefore },
+  };
 }

@@ -59,7 +59,12 @@ export function judgeOption(
 }
 
 /** SAFE-4: no dense or timed box jumps at foundation. */
-function judgeBox({ equipment, plyo }: Exercise, dose: Dose, athlete: AthleteFacts, { schools }: DayContext): Reason | null {
+function judgeBox(
+  { equipment, plyo }: Exercise,
+  dose: Dose,
+  athlete: AthleteFacts,
+  { schools }: DayContext,
+): Reason | null {
   const ontoBox = plyo?.dropM === null && [...equipment.allOf, ...equipment.anyOf].includes('box');
   const dense = dose.unit === 'seconds' || schools.jumpRest === 'dense';
   const foundation = athlete.jumpLevel === 'foundation' || athlete.liftLevel === 'foundation';

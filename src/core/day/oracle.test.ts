@@ -84,7 +84,7 @@ const factsOf = (one: Person, i: number): AthleteFacts =>
 const tracksOf = (one: Person) =>
   one.owned.map(({ of: [id, row], sets, amount, loadKg, rir, by, last }) =>
     trackOf(id, row, dose({ sets, amount, loadKg: row === 'D-SLOW' || row === 'D-FAST' ? null : loadKg, rir }), {
-      owned: { dose: dose({ sets, amount, loadKg, rir }), by },
+      owned: { dose: dose({ sets, amount, loadKg, rir }), by, rules: [] },
       lastDone: last,
     }),
   );

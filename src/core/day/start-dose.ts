@@ -7,7 +7,10 @@ import { rungOf } from '../progress';
 import { trainsGently, type DayContext } from './day-context';
 
 /** Where in the ranges an athlete's doses start (DOSE-1, START-2): the gentle end for the new, the unknown and foundation. */
-export const athleteLevel = (athlete: AthleteFacts, context: Pick<DayContext, 'weekOfBlock' | 'schools' | 'day'>): DoseLevel =>
+export const athleteLevel = (
+  athlete: AthleteFacts,
+  context: Pick<DayContext, 'weekOfBlock' | 'schools' | 'day'>,
+): DoseLevel =>
   doseLevelFor(
     athlete.liftLevel,
     !trainsGently(athlete),

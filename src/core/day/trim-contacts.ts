@@ -40,7 +40,11 @@ interface Cost {
 }
 
 /** A line's landings for one athlete; high-tier contacts of an athlete above 100 kg cost more (JUMP-3). */
-export function landingCost({ exercise, dose }: Pick<WorkingLine, 'exercise' | 'dose'>, athlete: AthleteFacts, { method }: Pick<DayContext, 'method'>): Cost {
+export function landingCost(
+  { exercise, dose }: Pick<WorkingLine, 'exercise' | 'dose'>,
+  athlete: AthleteFacts,
+  { method }: Pick<DayContext, 'method'>,
+): Cost {
   const { jump } = method.settings;
   const { raw, weighted, tier } = contactsOf(exercise, dose, method.settings);
   const dear = (athlete.bodyMassKg ?? 0) > jump.heavyBodyMassKg && (tier === 'high' || tier === 'shock');

@@ -48,22 +48,39 @@ describe('loads', () => {
 
   it('takes % from reps and RIR, inside the row and the youth limit', () => {
     const row = METHOD.doses['D-MAX'];
-    const grown = prescribeLoad(dose({ rir: 1, amount: 3 }), squat, row, { e1rmKg: 100, ageYears: 24, below: null }, kit, METHOD);
-    expect(grown.dose).toMatchObject({ percent: 0.88, loadKg: 87.5 });
-    const young = prescribeLoad(dose({ rir: 1, amount: 3 }), squat, row, { e1rmKg: 100, ageYears: 15, below: null }, kit, METHOD);
-    expect(young.dose).toMatchObject({ percent: 0.8, loadKg: 80 });
-    expect(prescribeLoad(dose({ rir: 2 }), squat, row, { e1rmKg: null, ageYears: 20, below: null }, kit, METHOD).reason?.code).toBe(
-      'load_to_be_found',
+    const grown = prescribeLoad(
+      dose({ rir: 1, amount: 3 }),
+      squat,
+      row,
+      { e1rmKg: 100, ageYears: 24, below: null },
+      kit,
+      METHOD,
     );
+    expect(grown.dose).toMatchObject({ percent: 0.88, loadKg: 87.5 });
+    const young = prescribeLoad(
+      dose({ rir: 1, amount: 3 }),
+      squat,
+      row,
+      { e1rmKg: 100, ageYears: 15, below: null },
+      kit,
+      METHOD,
+    );
+    expect(young.dose).toMatchObject({ percent: 0.8, loadKg: 80 });
     expect(
-      prescribeLoad(dose({ rir: 2, amount: 5 }), squat, row, { e1rmKg: 20, ageYears: 20, below: null }, kit, METHOD).reason?.code,
+      prescribeLoad(dose({ rir: 2 }), squat, row, { e1rmKg: null, ageYears: 20, below: null }, kit, METHOD).reason
+        ?.code,
+    ).toBe('load_to_be_found');
+    expect(
+      prescribeLoad(dose({ rir: 2, amount: 5 }), squat, row, { e1rmKg: 20, ageYears: 20, below: null }, kit, METHOD)
+        .reason?.code,
     ).toBe('load_below_bar');
   });
 });
 
 describe('doses', () => {
   it('starts at the bottom of a row and ends at its top', () => {
-    const at = (level: 'bottom' | 'top') => chooseDose(METHOD.doses['D-MAINT'], squat, null, level, METHOD.settings, 'full');
+    const at = (level: 'bottom' | 'top') =>
+      chooseDose(METHOD.doses['D-MAINT'], squat, null, level, METHOD.settings, 'full');
     expect(at('bottom')).toMatchObject({ sets: 2, rir: 4 });
     expect(at('top')).toMatchObject({ sets: 3, amount: 4, rir: 2 });
     expect(chooseDose(METHOD.doses['D-SLED'], squat, null, 'top', METHOD.settings, 'full')).toBeNull();

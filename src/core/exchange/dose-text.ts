@@ -101,8 +101,7 @@ export function parseDose(text: string, current: Dose, mass: MassUnit): Result<D
     if (change) {
       dose = { ...dose, ...change };
       Object.assign(typed, change);
-    }
-    else issues.push({ code: 'part_unreadable', path: ['dose'], facts: { part } });
+    } else issues.push({ code: 'part_unreadable', path: ['dose'], facts: { part } });
   }
   dose = withoutOldLoad(dose, current, typed);
   issues.push(...checkLimits(dose));

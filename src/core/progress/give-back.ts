@@ -33,7 +33,8 @@ function stepTowards(
   nextLoad: (loadKg: number) => number | null,
 ): Dose | null {
   if (owned.sets < before.sets) return { ...owned, sets: owned.sets + 1 };
-  if (owned.amount < before.amount) return { ...owned, amount: Math.min(before.amount, Math.max(owned.amount + 1, range.amount[0])) };
+  if (owned.amount < before.amount)
+    return { ...owned, amount: Math.min(before.amount, Math.max(owned.amount + 1, range.amount[0])) };
   if (owned.loadKg === null || before.loadKg === null || owned.loadKg >= before.loadKg) return null;
   const wanted = Math.min(before.loadKg, owned.loadKg * (1 + LOAD_SHARE));
   let found = nextLoad(owned.loadKg);

@@ -41,11 +41,7 @@ function doneBefore({ lastDone, firstDone, exposures }: Track, day: Day): Day | 
   return earlier ?? (firstDone !== null && firstDone < day ? firstDone : null);
 }
 
-function timesMastered(
-  { exerciseId, row, exposures, movedTo }: Track,
-  library: Library,
-  method: MethodTables,
-): number {
+function timesMastered({ exerciseId, row, exposures, movedTo }: Track, library: Library, method: MethodTables): number {
   const exercise = library.exercises.get(exerciseId);
   const range = exercise && doseRange(exercise, method.doses[row], library);
   if (!exercise?.ladder || !range) return 0;

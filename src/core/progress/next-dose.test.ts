@@ -175,7 +175,8 @@ describe('what the rules settle by themselves', () => {
     expect(settled('back-squat', 'D-MAINT', [near])).toEqual([]);
     for (let loadKg = 40; loadKg <= 160; loadKg += 2.5) {
       const at = { ...lift, loadKg };
-      const to = settled('back-squat', 'D-MAINT', [exposure(at, null, { sets: sets(at, { amount: 3 }) })])[0]?.change.to;
+      const to = settled('back-squat', 'D-MAINT', [exposure(at, null, { sets: sets(at, { amount: 3 }) })])[0]?.change
+        .to;
       const off = loadKg - (to?.dose.loadKg ?? 0);
       expect(off, String(loadKg)).toBeGreaterThanOrEqual(loadKg * 0.025 - 1e-9);
       expect(off, String(loadKg)).toBeLessThanOrEqual(Math.max(2.5, loadKg * 0.05) + 1e-9);
@@ -195,24 +196,24 @@ describe('what the rules settle by themselves', () => {
     const missed = exposure(lift, 'fine', short);
     expect(settled('back-squat', 'D-MAINT', [{ ...missed, settledBy: ['fall'] }])).toEqual([]);
     expect(
-      settled('back-squat', 'D-MAINT', [missed], { track: { owned: { dose: lift, by: 'accepted' } } }),
+      settled('back-squat', 'D-MAINT', [missed], { track: { owned: { dose: lift, by: 'accepted', rules: [] } } }),
     ).toEqual([]);
   });
 
   it('makes the cut of a layoff the owned dose, and gives it back one step at a time once it is clean and fine', () => {
     const cut = { ...lift, sets: 2, loadKg: 72.5 };
     const back = exposure(cut, 'fine', { eased: ['PROG-7'], based: cut });
-    const owns = { owned: { dose: lift, by: 'done' as const } };
+    const owns = { owned: { dose: lift, by: 'done' as const, rules: [] } };
     expect(settled('back-squat', 'D-MAINT', [back], { track: owns })).toMatchObject([
       { cause: 'layoff', change: { from: { dose: lift }, to: { dose: cut } } },
     ]);
-    const asOwned = { owned: { dose: cut, by: 'layoff' as const }, before: lift };
+    const asOwned = { owned: { dose: cut, by: 'layoff' as const, rules: [] }, before: lift };
     expect(after('back-squat', 'D-MAINT', [{ ...back, eased: [] }], { track: asOwned })).toMatchObject({
       kind: 'given-back',
       to: { dose: { sets: 3, loadKg: 72.5 } },
       rules: ['PROG-7'],
     });
-    const sets3 = { ...asOwned, owned: { dose: { ...cut, sets: 3 }, by: 'done' as const } };
+    const sets3 = { ...asOwned, owned: { dose: { ...cut, sets: 3 }, by: 'done' as const, rules: [] } };
     const fine = exposure({ ...cut, sets: 3 }, 'fine');
     const given = after('back-squat', 'D-MAINT', [fine], { track: sets3 })?.to.dose.loadKg ?? 0;
     expect(given).toBeGreaterThan(72.5);
@@ -239,7 +240,7 @@ describe('what stands against a rise', () => {
     ],
     ['the coach held it since', { track: { heldThrough: '2026-11-25' } }, true],
     ['the coach held an older one', { track: { heldThrough: '2026-11-20' } }, false],
-    ['it was accepted already', { track: { owned: { dose: cmj(), by: 'accepted' as const } } }, true],
+    ['it was accepted already', { track: { owned: { dose: cmj(), by: 'accepted' as const, rules: [] } } }, true],
     ['the rung was left', { track: { movedTo: 'tuck-jump' } }, true],
     ['a layoff lies between', { today: '2026-12-08' }, true],
   ] as [string, Own, boolean][])('%s', (_name, own, stands) => {

@@ -40,7 +40,10 @@ export function raiseLift(of: JudgedCase, range: DoseRange, method: MethodTables
     return change('load-up', { ...owned, loadKg: stepped, percent: null }, ['PROG-9']);
   if (owned.amount < range.amount[1] + progress.repsAboveTop)
     return change('amount-up', { ...owned, amount: owned.amount + 1 }, ['PROG-9', 'DOSE-11']);
-  return change('load-up', { ...owned, loadKg: stepped, amount: range.amount[0], percent: null }, ['PROG-9', 'DOSE-11']);
+  return change('load-up', { ...owned, loadKg: stepped, amount: range.amount[0], percent: null }, [
+    'PROG-9',
+    'DOSE-11',
+  ]);
 }
 
 function stepAtLeast(loadKg: number, share: number, { exercise, kit }: JudgedCase): number | null {

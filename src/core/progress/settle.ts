@@ -26,9 +26,7 @@ export function settleLine(
   const [last] = track.exposures;
   if (!last || last.settledBy.length > 0 || track.movedTo !== null) return [];
   const as = (cause: Settlement['cause'], change: Change | null): Settlement[] =>
-    change
-      ? [{ cause, exerciseId: exercise.id, row, sessionId: last.sessionId, day: last.day, change }]
-      : [];
+    change ? [{ cause, exerciseId: exercise.id, row, sessionId: last.sessionId, day: last.day, change }] : [];
   if (last.eased.includes('PROG-7')) {
     const cut = doneUnderLayoff(exercise.id, track, last);
     // done short under the cut: the lighter bar stands from here on
@@ -74,4 +72,7 @@ function foundLoad(exerciseId: string, track: Track, last: Exposure, loaded: boo
 
 /** A track as it stands once the rules have settled what is over: what a page shows before anybody has closed the session. */
 export const asSettled = (track: Track, settled: readonly Settlement[]): Track =>
-  settled.reduce((now, { cause, change, sessionId }) => applyStepTo(now, { cause, to: change.to, sessionId }), track);
+  settled.reduce(
+    (now, { cause, change, sessionId }) => applyStepTo(now, { cause, to: change.to, sessionId, rules: change.rules }),
+    track,
+  );

@@ -101,13 +101,13 @@ const isAt = (one: Pick<Complaint, 'place' | 'side'>, { place, side }: Pick<Answ
 function answerAll(standing: StandingComplaint[], fact: AnswerFact, trained: readonly Day[]): void {
   const hurts = fact.answer === 'pain' && fact.place !== null;
   let found = false;
-  standing.forEach((one, i) => {
-    if (one.score === 0) return;
+  for (const [i, one] of standing.entries()) {
+    if (one.score === 0) continue;
     const here = hurts && isAt(one, fact);
     found ||= here;
     if (here) standing[i] = hurtAgain(one, fact, trained);
     else if (fact.answer === 'fine') standing[i] = calm(one, fact.day);
-  });
+  }
   const score = fact.score ?? 0;
   if (!hurts || found || fact.place === null || (score === 0 && fact.signs.length === 0)) return;
   standing.push({
@@ -136,8 +136,7 @@ function hurtAgain(one: StandingComplaint, fact: AnswerFact, trained: readonly D
   const signs = [...new Set([...one.signs, ...fact.signs, ...(stillUp ? ['up next morning'] : [])])];
   const { clearance } = one;
   const ends =
-    clearance?.endedOn === null &&
-    (score > clearance.score || signs.some((sign) => !clearance.signs.includes(sign)));
+    clearance?.endedOn === null && (score > clearance.score || signs.some((sign) => !clearance.signs.includes(sign)));
   const after = answerComplaint({ ...one, signs }, score);
   return {
     ...one,

@@ -8,6 +8,6 @@ export const openAfterInjury = (
   tests: Readonly<Partial<Record<TestId, TestState>>>,
   { injuries }: Pick<MethodTables, 'injuries'>,
 ): TestId[] =>
-  [...new Set(places.flatMap((place) => (Object.hasOwn(injuries, place) ? (injuries[place]?.screens ?? []) : [])))].filter(
-    (id) => tests[id] !== 'passed',
-  );
+  [
+    ...new Set(places.flatMap((place) => (Object.hasOwn(injuries, place) ? (injuries[place]?.screens ?? []) : []))),
+  ].filter((id) => tests[id] !== 'passed');

@@ -86,7 +86,16 @@ describe('how it stands and falls', () => {
   it('holds a clearance through its expiry day and no longer', () => {
     const cleared = complaint({
       score: 5,
-      clearance: { role: 'physio', from: '2026-11-20', expires: '2026-11-24', lifts: 'mild', ...NO_SCOPE, score: 5, signs: [], endedOn: null },
+      clearance: {
+        role: 'physio',
+        from: '2026-11-20',
+        expires: '2026-11-24',
+        lifts: 'mild',
+        ...NO_SCOPE,
+        score: 5,
+        signs: [],
+        endedOn: null,
+      },
     });
     expect(complaintColumn(cleared, '2026-11-24')).toBe('mild');
     expect(complaintColumn(cleared, '2026-11-25')).toBe('stop');

@@ -110,7 +110,9 @@ export function readStartLine(input: StartInput, specs: TestSpecs, settings: Sta
     changes: [
       ...(complaints.length > 0 ? (['complaint_limits'] as const) : []),
       ...(cautionOf(tiers) === 'gentle' ? (['bottom_of_ranges', 'medium_tier_at_most'] as const) : []),
-      ...(tiers.some(({ tier, state }) => tier === 'force' && state === 'unknown') ? (['loads_by_reserve'] as const) : []),
+      ...(tiers.some(({ tier, state }) => tier === 'force' && state === 'unknown')
+        ? (['loads_by_reserve'] as const)
+        : []),
       ...(focus ? FOCUS_CHANGES[focus] : []),
       ...(jumper && jumper.kind !== 'even'
         ? ([jumper.kind === 'one-foot' ? 'one_foot_jumps' : 'two_foot_jumps'] as const)

@@ -29,9 +29,12 @@ const AT_CLOSE: readonly StepFact['cause'][] = ['found-load', 'fall', 'layoff'];
 export function foldTracks(facts: readonly TrackFact[], sessionDays: readonly Day[]): Track[] {
   const answers = answersByDay(facts.filter((fact): fact is AnswerFact => fact.kind === 'answer'));
   const happened: Happening[] = [
-    ...boutsOf(facts.filter((fact): fact is SetFact => fact.kind === 'set')).map(
-      (bout): Happening => ({ rank: 3, day: bout.day, seq: bout.sets[0].seq, bout }),
-    ),
+    ...boutsOf(facts.filter((fact): fact is SetFact => fact.kind === 'set')).map((bout): Happening => ({
+      rank: 3,
+      day: bout.day,
+      seq: bout.sets[0].seq,
+      bout,
+    })),
     ...facts.flatMap((fact): Happening[] => {
       const { day, seq } = fact;
       if (fact.kind === 'step') return [{ rank: AT_CLOSE.includes(fact.cause) ? 4 : 2, day, seq, step: fact }];
@@ -80,8 +83,7 @@ function boutsOf(sets: readonly SetFact[]): Bout[] {
   });
 }
 
-const isLater = (a: SetFact, b: SetFact): boolean =>
-  a.doneAt === b.doneAt ? a.id > b.id : a.doneAt > b.doneAt;
+const isLater = (a: SetFact, b: SetFact): boolean => (a.doneAt === b.doneAt ? a.id > b.id : a.doneAt > b.doneAt);
 
 function withBout(track: Track, { day, sets }: Bout, response: Exposure['response']): Track {
   const [first] = sets;
@@ -96,10 +98,12 @@ function withBout(track: Track, { day, sets }: Bout, response: Exposure['respons
     settledBy: [],
   };
   // a layoff's cut becomes owned at the session's close, which names what stood before it (PROG-7)
-  const dose = first.eased.includes('PROG-7') ? null : (first.based ?? (first.eased.length === 0 ? first.written : null));
+  const dose = first.eased.includes('PROG-7')
+    ? null
+    : (first.based ?? (first.eased.length === 0 ? first.written : null));
   return {
     ...track,
-    owned: dose === null ? track.owned : { dose, by: 'done' },
+    owned: dose === null ? track.owned : { dose, by: 'done', rules: [] },
     exposures: [exposure, ...track.exposures].slice(0, EXPOSURES_KEPT),
     done: track.done + 1,
     clean: track.clean + (isClean(exposure) ? 1 : 0),
@@ -110,12 +114,19 @@ function withBout(track: Track, { day, sets }: Bout, response: Exposure['respons
 }
 
 /** A step that stays on its exercise, applied to the track as it stands. */
-export function applyStepTo(track: Track, step: Pick<StepFact, 'cause' | 'sessionId'> & { readonly to: { readonly dose: Dose } }): Track {
+export function applyStepTo(
+  track: Track,
+  step: Pick<StepFact, 'cause' | 'sessionId' | 'rules'> & { readonly to: { readonly dose: Dose } },
+): Track {
   const { cause, to } = step;
   const left = marked(track, step);
   const before =
-    cause === 'layoff' ? (left.owned?.dose ?? null) : cause === 'accepted' ? keepBefore(left.before, to.dose) : left.before;
-  return { ...left, owned: { dose: to.dose, by: cause }, before, movedTo: null };
+    cause === 'layoff'
+      ? (left.owned?.dose ?? null)
+      : cause === 'accepted'
+        ? keepBefore(left.before, to.dose)
+        : left.before;
+  return { ...left, owned: { dose: to.dose, by: cause, rules: step.rules }, before, movedTo: null };
 }
 
 function applyStep(
@@ -136,7 +147,14 @@ function applyStep(
       clean: 0,
     });
     const entered = of(to.exerciseId, row);
-    put({ ...entered, owned: { dose: to.dose, by: cause }, movedTo: null, done: 0, clean: 0, before: null });
+    put({
+      ...entered,
+      owned: { dose: to.dose, by: cause, rules: step.rules },
+      movedTo: null,
+      done: 0,
+      clean: 0,
+      before: null,
+    });
   }
 }
 

@@ -1,4 +1,4 @@
 export * from './facts';
 export * from './track';
 export { applyStepTo, foldTracks } from './fold-tracks';
-export { ANSWER_SPEAKS_OF_DAYS, answersByDay } from './response-to';
+export { ANSWER_SPEAKS_OF_DAYS } from './response-to';

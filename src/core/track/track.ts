@@ -18,12 +18,19 @@ export interface Exposure {
   readonly settledBy: readonly StepCause[];
 }
 
+/** A dose an athlete owns, how it came about, and the rules that asked for it. */
+interface Owned {
+  readonly dose: Dose;
+  readonly by: StepCause | 'done';
+  readonly rules: readonly string[];
+}
+
 /** What one athlete owns of one exercise in one dose row, and how it came about. Nothing in it waits. */
 export interface Track {
   readonly exerciseId: string;
   readonly row: DoseRowId;
   readonly role: string;
-  readonly owned: { readonly dose: Dose; readonly by: StepCause | 'done' } | null;
+  readonly owned: Owned | null;
   /** what a layoff took away, until it is given back (PROG-7) */
   readonly before: Dose | null;
   /** the rung this one was left for; null = it stands */
@@ -70,7 +77,8 @@ export const isClean = ({ dose, sets }: Pick<Exposure, 'dose' | 'sets'>): boolea
 
 /** Whether an exposure may move its dose up: clean, and not easier than what the athlete owns. */
 export const earns = (exposure: Pick<Exposure, 'dose' | 'based' | 'eased' | 'sets'>): boolean =>
-  isClean(exposure) && (exposure.eased.length === 0 || (exposure.based !== null && reaches(exposure.based, exposure.sets)));
+  isClean(exposure) &&
+  (exposure.eased.length === 0 || (exposure.based !== null && reaches(exposure.based, exposure.sets)));
 
 function reaches(dose: Dose, sets: readonly LoggedSet[]): boolean {
   return (

@@ -87,6 +87,7 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
       : f.known === true
         ? 'Foundation level: the bottom of the range.'
         : 'Start line not known yet: the bottom of the range.',
+  accepted_change: () => 'Changed after last time, as accepted.',
   own_rung: () => 'Another rung of the same ladder: the one this athlete has come to.',
   left_out: () => 'You left it out for this athlete.',
   pattern_taken: () => 'The same movement stands on the card already.',
@@ -98,8 +99,7 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   sets_for_time: (f) => `Fewer sets for the clock today; the squad owns ${text(f.sets)} × ${text(f.amount)}.`,
   youth_intensity: (f) => `Under 16: no more than ${percent(f.limit)} of a maximum.`,
   eccentric_ramp: (f) => `Week ${text(f.week)} of slow lowering: it rises over four weeks.`,
-  eccentric_too_near: (f) =>
-    `The first two times of slow lowering stay ${text(f.least)} days or more before an event.`,
+  eccentric_too_near: (f) => `The first two times of slow lowering stay ${text(f.least)} days or more before an event.`,
   dense_box_jump: () => 'No dense or timed box jumps at foundation level.',
   load_not_here: (f) =>
     f.nearestKg === null

@@ -26,7 +26,11 @@ export interface Assessment {
  * @param view the card as its athletes do it
  * @throws {RangeError} a line's entry is not in the library.
  */
-export function assessCard(card: Pick<Card, 'lines' | 'typed'>, view: readonly DayLine[], context: Context): Assessment {
+export function assessCard(
+  card: Pick<Card, 'lines' | 'typed'>,
+  view: readonly DayLine[],
+  context: Context,
+): Assessment {
   const { brief, library, method } = context;
   const entries = card.lines.map((line) => ({ ...line, exercise: getExercise(library, line.exerciseId) }));
   const timeline = layOut(entries, method.settings);
@@ -84,7 +88,5 @@ function overContacts(
 /** Under 18 without a guardian's consent noted: said wherever the card is made (SAFE-3). */
 function consentMissing({ brief }: Context): Finding[] {
   const names = brief.athletes.filter((athlete) => athlete.consentMissing).map(({ name }) => name);
-  return names.length > 0
-    ? [{ severity: 'warn', code: 'consent_missing', rules: ['SAFE-3'], facts: { names } }]
-    : [];
+  return names.length > 0 ? [{ severity: 'warn', code: 'consent_missing', rules: ['SAFE-3'], facts: { names } }] : [];
 }

@@ -24,7 +24,10 @@ export function checkTyped(card: Pick<Card, 'lines' | 'typed'>, view: readonly D
 function heavyByHand(lines: readonly Line[], { limits, library, method }: Context): Finding[] {
   if (!limits.quiet) return [];
   const entries = lines.map((line) => ({ ...line, exercise: getExercise(library, line.exerciseId) }));
-  const without = heavyFamilies(entries.filter(({ typed }) => !typed), method);
+  const without = heavyFamilies(
+    entries.filter(({ typed }) => !typed),
+    method,
+  );
   return heavyFamilies(entries, method)
     .filter((family) => !without.includes(family))
     .map((family) => ({
@@ -70,11 +73,17 @@ function checkOwn(own: Card['typed'][number], card: Pick<Card, 'lines'>, context
     judgeOption(exercise, own.row, own.dose, athlete, context) ??
     judgeDay(exercise, own.row, withShare(own.dose, exercise, athlete.e1rmKg), athlete, context);
   if (bar) found.push({ ...bar, severity: 'forbid', facts: { ...bar.facts, ...who } });
-  if (isYoung(athlete.ageYears, context)) found.push(...overYouth(withShare(own.dose, exercise, athlete.e1rmKg), own.slot, context));
+  if (isYoung(athlete.ageYears, context))
+    found.push(...overYouth(withShare(own.dose, exercise, athlete.e1rmKg), own.slot, context));
   found.push(...loadHere(own.dose, exercise, own.slot, context));
   const top = maximumOf(exercise, athlete.e1rmKg);
   if (top !== null && own.dose.loadKg !== null && own.dose.loadKg > top)
-    found.push({ severity: 'warn', code: 'load_above_maximum', rules: ['DOSE-12'], facts: { loadKg: own.dose.loadKg, e1rmKg: Math.round(top * 10) / 10, ...who, count: 1 } });
+    found.push({
+      severity: 'warn',
+      code: 'load_above_maximum',
+      rules: ['DOSE-12'],
+      facts: { loadKg: own.dose.loadKg, e1rmKg: Math.round(top * 10) / 10, ...who, count: 1 },
+    });
   found.push(...ownContacts(own, card, athlete, exercise, context));
   return found;
 }
@@ -91,7 +100,14 @@ function ownContacts(
   const counted = contactsOf(exercise, own.dose, context.method.settings).weighted;
   const written = card.lines.find(({ slot }) => slot === own.slot);
   return counted > limit && written
-    ? [{ severity: 'warn', code: 'over_contacts', rules: ['JUMP-8'], facts: { weighted: counted, limit, slot: own.slot, athlete: athlete.name } }]
+    ? [
+        {
+          severity: 'warn',
+          code: 'over_contacts',
+          rules: ['JUMP-8'],
+          facts: { weighted: counted, limit, slot: own.slot, athlete: athlete.name },
+        },
+      ]
     : [];
 }
 
@@ -113,7 +129,14 @@ function overYouth(dose: Dose, slot: string, { method }: Context): Finding[] {
       : null;
   const share = dose.percent ?? (byReps?.ok && dose.loadKg === null ? byReps.value : 0);
   return share > youth.maxIntensity + 1e-9
-    ? [{ severity: 'forbid', code: 'youth_intensity', rules: ['SAFE-3'], facts: { share: Math.round(share * 100) / 100, limit: youth.maxIntensity, slot } }]
+    ? [
+        {
+          severity: 'forbid',
+          code: 'youth_intensity',
+          rules: ['SAFE-3'],
+          facts: { share: Math.round(share * 100) / 100, limit: youth.maxIntensity, slot },
+        },
+      ]
     : [];
 }
 
@@ -140,7 +163,8 @@ function aboveMaximum(line: Line, exercise: Exercise, view: readonly DayLine[], 
   const over = brief.athletes.filter((athlete) => {
     const top = maximumOf(exercise, athlete.e1rmKg);
     const does = view.some(
-      ({ slot, athleteId, exerciseId }) => slot === line.slot && athleteId === athlete.id && exerciseId === line.exerciseId,
+      ({ slot, athleteId, exerciseId }) =>
+        slot === line.slot && athleteId === athlete.id && exerciseId === line.exerciseId,
     );
     return does && top !== null && loadKg > top;
   });

@@ -64,16 +64,23 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
     model: {
       slots: compiled,
       timeLimitS: anyPinned
-        ? Math.max(timeLimitS, least(({ timeS }) => timeS, () => true))
+        ? Math.max(
+            timeLimitS,
+            least(
+              ({ timeS }) => timeS,
+              () => true,
+            ),
+          )
         : timeLimitS,
-      contactLimit: Math.max(budget.limit * CONTACT_SCALE, least(({ contacts }) => contacts, pinned)),
+      contactLimit: Math.max(
+        budget.limit * CONTACT_SCALE,
+        least(({ contacts }) => contacts, pinned),
+      ),
       rawContactLimit: Math.max(
         Math.min(budget.rawCap, primerCap),
         least(({ rawContacts }) => rawContacts, pinned),
       ),
-      coverage: DEMANDS.map((demand) =>
-        coverageTable(sport.demands[demand], choice.coverageAt, choice.coverageSlope),
-      ),
+      coverage: DEMANDS.map((demand) => coverageTable(sport.demands[demand], choice.coverageAt, choice.coverageSlope)),
       coveredStart: Int32Array.from(DEMANDS, (demand) => Math.round(brief.covered[demand] ?? 0)),
       kneeStart: Math.round(brief.balance.knee * 10),
       hipStart: Math.round(brief.balance.hip * 10),

@@ -104,7 +104,12 @@ function searchToTheClock(slots: readonly SlotOptions[], compiled: Compiled, con
 }
 
 /** The real clock of a selection. */
-const secondsOf = (slots: readonly SlotOptions[], { options }: Compiled, { picks }: Selection, context: Context): number =>
+const secondsOf = (
+  slots: readonly SlotOptions[],
+  { options }: Compiled,
+  { picks }: Selection,
+  context: Context,
+): number =>
   layOut(
     slots.flatMap(({ slot }, i) => {
       const option = options[i]?.[picks[i] ?? 0];
@@ -146,4 +151,3 @@ function toLines(slots: readonly SlotOptions[], { options }: Compiled, { picks }
     ];
   });
 }
-

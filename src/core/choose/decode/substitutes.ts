@@ -9,7 +9,12 @@ import type { Context } from '../context';
  * What could stand for a line where something bars it for an athlete, best first: what those need who are barred today,
  * then one for each kind of complaint that may come by the morning, then the best of the slot.
  */
-export function substitutesFor({ free }: SlotOptions, chosen: Option, taken: ReadonlySet<string>, context: Context): Substitute[] {
+export function substitutesFor(
+  { free }: SlotOptions,
+  chosen: Option,
+  taken: ReadonlySet<string>,
+  context: Context,
+): Substitute[] {
   const ranked = rank(free, context).filter(
     ({ exercise }) =>
       exercise.id !== chosen.exercise.id &&

@@ -54,7 +54,13 @@ export function totalsOf(model: EngineModel, picks: readonly number[]): Totals {
   return totals;
 }
 
-function exchange(model: EngineModel, totals: Totals, slot: number, from: number | undefined, to: number | undefined): void {
+function exchange(
+  model: EngineModel,
+  totals: Totals,
+  slot: number,
+  from: number | undefined,
+  to: number | undefined,
+): void {
   const out = optionAt(model, slot, from);
   const into = optionAt(model, slot, to);
   if (out) addTo(totals, out, -1);
@@ -86,13 +92,7 @@ function cheapest(model: EngineModel): number[] | null {
 const cost = (option: EngineOption): number => option.timeS + option.contacts * 10;
 
 /** Gives each slot in turn its best option for the rest as it stands, until a whole round changes nothing. */
-function bestEach(
-  model: EngineModel,
-  picks: number[],
-  totals: Totals,
-  from: number,
-  order: readonly number[],
-): number {
+function bestEach(model: EngineModel, picks: number[], totals: Totals, from: number, order: readonly number[]): number {
   let points = from;
   for (let round = 0, changed = true; changed && round < MOST_EXCHANGES; round++) {
     changed = false;

@@ -14,11 +14,16 @@ const NAMED_DEMANDS = 2;
 /**
  * Why a line is on the card (SEL-4): what put it there, what it covers, the row it is dosed by, how it lands.
  */
-export function explainLine({ exercise, row, dose, full, barredShare }: Option, slot: Slot, context: Context): Reason[] {
+export function explainLine(
+  { exercise, row, dose, full, barredShare }: Option,
+  slot: Slot,
+  context: Context,
+): Reason[] {
   const { brief, method, sport, limits } = context;
   const reasons: Reason[] = [];
   const runs = Object.hasOwn(brief.running.entries, slot.id) && brief.running.entries[slot.id] === exercise.id;
-  if (Object.hasOwn(brief.pins, slot.id) && brief.pins[slot.id]?.byCoach) reasons.push({ code: 'pinned', rules: ['SEL-3'], facts: {} });
+  if (Object.hasOwn(brief.pins, slot.id) && brief.pins[slot.id]?.byCoach)
+    reasons.push({ code: 'pinned', rules: ['SEL-3'], facts: {} });
   else if (runs) reasons.push({ code: slot.main ? 'main_kept' : 'line_kept', rules: ['BLOCK-2'], facts: {} });
 
   const guards = sport.guards.filter((guard) => guard.exercises.includes(exercise.id));
@@ -69,7 +74,11 @@ export function explainLine({ exercise, row, dose, full, barredShare }: Option, 
     reasons.push({ code: 'quiet_day', rules: ['WEEK-2'], facts: { daysBefore: limits.daysBefore ?? 0 } });
   if (full)
     reasons.push({
-      code: full.rules.includes('WEEK-2') ? 'eased_for_day' : full.rules.includes('SEL-7') ? 'capped_by_slot' : 'sets_for_time',
+      code: full.rules.includes('WEEK-2')
+        ? 'eased_for_day'
+        : full.rules.includes('SEL-7')
+          ? 'capped_by_slot'
+          : 'sets_for_time',
       rules: full.rules,
       facts: { sets: full.dose.sets, amount: full.dose.amount, daysBefore: limits.daysBefore ?? 0 },
     });

@@ -92,7 +92,11 @@ async function peopleOf(tx: Tx, club: ClubContext, athleteIds: readonly string[]
     .innerJoin(athlete, eq(athlete.id, squadAthlete.athleteId))
     .where(inArray(squadAthlete.athleteId, [...athleteIds]));
   const squads = club.squads.filter(({ id }) => homes.some(({ squadId }) => squadId === id));
-  const rows = await loadSquadsAthletes(tx, squads.map(({ id }) => id), club.today);
+  const rows = await loadSquadsAthletes(
+    tx,
+    squads.map(({ id }) => id),
+    club.today,
+  );
   const found = new Map<string, Person>();
   for (const squad of squads)
     for (const row of rows.get(squad.id) ?? [])
@@ -103,8 +107,7 @@ async function peopleOf(tx: Tx, club: ClubContext, athleteIds: readonly string[]
 function judge({ exerciseId, row, to }: Item, person: Person | undefined, club: ClubContext) {
   const nothing = { tight: false, from: to, rules: [] as readonly string[], saw: {}, squadId: null as string | null };
   const exercise = club.library.exercises.get(exerciseId);
-  if (!person || !exercise)
-    return { ...nothing, answer: refused({ code: 'athlete_unknown', path: [] }) as ItemAnswer };
+  if (!person || !exercise) return { ...nothing, answer: refused({ code: 'athlete_unknown', path: [] }) as ItemAnswer };
   const { facts, tracks } = knowRow(person.row, club.today, club, person.squad);
   const byKey = new Map(tracks.map((track) => [trackKey(track.exerciseId, track.row), track]));
   const track = byKey.get(trackKey(exerciseId, row));

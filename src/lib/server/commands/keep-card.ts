@@ -188,7 +188,14 @@ function checkWords(rows: Standing, body: KeepCard, { head, lines, typed }: Answ
     const issue: Issue = { code, path: [slot], facts: { ...facts, rules } };
     const at = athleteId === null ? null : typedKey({ slot, athleteId });
     if (at !== null && said.has(at)) typed.set(at, refused(issue));
-    else if (at === null && wanted.has(slot) && !isSame(card.lines.find((one) => one.slot === slot), wanted.get(slot)))
+    else if (
+      at === null &&
+      wanted.has(slot) &&
+      !isSame(
+        card.lines.find((one) => one.slot === slot),
+        wanted.get(slot),
+      )
+    )
       lines.set(slot, refused(issue));
   }
 }
@@ -226,9 +233,7 @@ async function write(tx: Tx, { session, club, ...rows }: Standing, changes: Chan
   for (const { slot, athleteId } of changes.untyped)
     await tx
       .delete(typedLine)
-      .where(
-        and(eq(typedLine.sessionId, sessionId), eq(typedLine.slot, slot), eq(typedLine.athleteId, athleteId)),
-      );
+      .where(and(eq(typedLine.sessionId, sessionId), eq(typedLine.slot, slot), eq(typedLine.athleteId, athleteId)));
   for (const { seen, own } of changes.typed)
     await tx
       .insert(typedLine)

@@ -113,7 +113,12 @@ const pick = (from: object, fields: readonly string[]): Record<string, unknown> 
  * Takes a club's own exercise out of the library, or puts the built-in one back.
  * @returns whether it is gone, or `entry_in_use`: what stands on a card or in somebody's own line stays
  */
-export async function removeEntry(tx: Tx, club: ClubContext, actor: string, id: string): Promise<Result<{ gone: boolean }>> {
+export async function removeEntry(
+  tx: Tx,
+  club: ClubContext,
+  actor: string,
+  id: string,
+): Promise<Result<{ gone: boolean }>> {
   const isOwn = !LIBRARY.exercises.has(id);
   if (isOwn && (await isUsed(tx, id))) return fail('entry_in_use', [], { exerciseId: id });
   await putBack(tx, club, actor, 'exercise', id);
@@ -121,8 +126,16 @@ export async function removeEntry(tx: Tx, club: ClubContext, actor: string, id: 
 }
 
 async function isUsed(tx: Tx, id: string): Promise<boolean> {
-  const [line] = await tx.select({ id: sessionLine.sessionId }).from(sessionLine).where(eq(sessionLine.exerciseId, id)).limit(1);
-  const [own] = await tx.select({ id: typedLine.sessionId }).from(typedLine).where(eq(typedLine.exerciseId, id)).limit(1);
+  const [line] = await tx
+    .select({ id: sessionLine.sessionId })
+    .from(sessionLine)
+    .where(eq(sessionLine.exerciseId, id))
+    .limit(1);
+  const [own] = await tx
+    .select({ id: typedLine.sessionId })
+    .from(typedLine)
+    .where(eq(typedLine.exerciseId, id))
+    .limit(1);
   const [done] = await tx.select({ id: track.athleteId }).from(track).where(eq(track.exerciseId, id)).limit(1);
   return [line, own, done].some((one) => one !== undefined);
 }

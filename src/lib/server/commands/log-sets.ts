@@ -32,7 +32,12 @@ export async function logSets(
     (await loadSessionsById(tx, [...new Set(sets.map(({ sessionId }) => sessionId))])).map((one) => [one.id, one]),
   );
   await lockSessions(tx, [...sessions.keys()]);
-  const squads = await loadSquadsAthletes(tx, [...new Set([...sessions.values()].map(({ squadId }) => squadId))], club.today, club.today);
+  const squads = await loadSquadsAthletes(
+    tx,
+    [...new Set([...sessions.values()].map(({ squadId }) => squadId))],
+    club.today,
+    club.today,
+  );
   const logged = await loadSets(tx, [...sessions.keys()]);
   const judged = sets.map((set) => judge(set, sessions.get(set.sessionId), squads, logged, club));
   const rows = judged.flatMap(({ row }) => (row ? [row] : []));
@@ -50,12 +55,9 @@ export async function logSets(
   const [firstDay] = rows.map(({ day }) => day).sort();
   if (firstDay !== undefined) await settleSessions(tx, club, athleteIds, { before: firstDay });
   for (const athleteId of athleteIds.sort())
-    await refoldTracks(
-      tx,
-      club.clubId,
-      athleteId,
-      [...new Set(rows.filter((row) => row.athleteId === athleteId).map(({ exerciseId }) => exerciseId))],
-    );
+    await refoldTracks(tx, club.clubId, athleteId, [
+      ...new Set(rows.filter((row) => row.athleteId === athleteId).map(({ exerciseId }) => exerciseId)),
+    ]);
   return judged.map(({ answer }) => answer);
 }
 
@@ -90,7 +92,9 @@ function judge(
   const own = session.athleteId === null || session.athleteId === set.athleteId;
   if (!athlete || !own) return no('athlete_not_in_squad');
   const begun = begunIn(
-    logged.filter(({ sessionId, athleteId, slot }) => sessionId === session.id && athleteId === set.athleteId && slot === set.slot),
+    logged.filter(
+      ({ sessionId, athleteId, slot }) => sessionId === session.id && athleteId === set.athleteId && slot === set.slot,
+    ),
   );
   const fixed: Begun | null = Object.values(begun)[0] ?? shownTo(set) ?? writtenOn(session, set);
   if (!fixed) return no('line_unknown');
@@ -150,4 +154,3 @@ function writtenOn(session: SessionRow, { slot, athleteId }: SetLogBody): Begun 
     eased: [],
   };
 }
-

@@ -75,15 +75,13 @@ async function trackFacts(tx: Tx, athleteId: string, exerciseIds: readonly strin
     );
   const wanted = exerciseIds && new Set(exerciseIds);
   return [
-    ...answers.map(
-      ({ id, day, seq, answer, place, score }): AnswerFact => ({
-        kind: 'answer',
-        id,
-        day,
-        seq,
-        response: { answer, place, score },
-      }),
-    ),
+    ...answers.map(({ id, day, seq, answer, place, score }): AnswerFact => ({
+      kind: 'answer',
+      id,
+      day,
+      seq,
+      response: { answer, place, score },
+    })),
     ...sets.map((row): SetFact => ({ ...row, kind: 'set', doneAt: row.doneAt.toISOString() })),
     ...others.map((row): StepFact | ClosedFact => {
       const base = { id: row.id, day: row.day, seq: row.seq };
@@ -134,9 +132,7 @@ export async function refoldTracks(
   for (const gone of stored.filter(({ exerciseId, row }) => !now.has(trackKey(exerciseId, row))))
     await tx
       .delete(track)
-      .where(
-        and(eq(track.athleteId, athleteId), eq(track.exerciseId, gone.exerciseId), eq(track.row, gone.row)),
-      );
+      .where(and(eq(track.athleteId, athleteId), eq(track.exerciseId, gone.exerciseId), eq(track.row, gone.row)));
   if (folded.length === 0) return;
   await tx
     .insert(track)
@@ -168,11 +164,7 @@ export async function spokenOf(tx: Tx, athleteId: string, day: Day): Promise<str
     .selectDistinct({ exerciseId: setLog.exerciseId })
     .from(setLog)
     .where(
-      and(
-        eq(setLog.athleteId, athleteId),
-        gte(setLog.day, addDays(day, -ANSWER_SPEAKS_OF_DAYS)),
-        lt(setLog.day, day),
-      ),
+      and(eq(setLog.athleteId, athleteId), gte(setLog.day, addDays(day, -ANSWER_SPEAKS_OF_DAYS)), lt(setLog.day, day)),
     );
   return rows.map(({ exerciseId }) => exerciseId);
 }
@@ -182,13 +174,8 @@ export async function foldAthleteComplaints(tx: Tx, athleteId: string): Promise<
   const facts = await tx
     .select()
     .from(fact)
-    .where(
-      and(eq(fact.athleteId, athleteId), inArray(fact.kind, ['complaint', 'clearance', 'referral'])),
-    );
-  const [opened] = await tx
-    .select({ seq: fact.seq })
-    .from(fact)
-    .where(eq(fact.kind, 'opened'));
+    .where(and(eq(fact.athleteId, athleteId), inArray(fact.kind, ['complaint', 'clearance', 'referral'])));
+  const [opened] = await tx.select({ seq: fact.seq }).from(fact).where(eq(fact.kind, 'opened'));
   const answers = await tx
     .select()
     .from(checkIn)
@@ -224,7 +211,8 @@ export async function refoldComplaints(tx: Tx, clubId: string, athleteId: string
   const moves: ComplaintMove[] = [];
   for (const one of standing) {
     const before = stored.find(({ origin }) => origin === one.origin);
-    if ((before?.score ?? null) !== one.score) moves.push({ place: one.place, from: before?.score ?? null, to: one.score });
+    if ((before?.score ?? null) !== one.score)
+      moves.push({ place: one.place, from: before?.score ?? null, to: one.score });
     const { origin, referred, ...state } = one;
     const values = {
       ...state,
@@ -235,12 +223,11 @@ export async function refoldComplaints(tx: Tx, clubId: string, athleteId: string
         .update(complaint)
         .set({ ...values, version: before.version + 1 })
         .where(eq(complaint.id, before.id));
-    else
-      await tx
-        .insert(complaint)
-        .values({ clubId, id: derivedId(athleteId, origin), athleteId, origin, ...values });
+    else await tx.insert(complaint).values({ clubId, id: derivedId(athleteId, origin), athleteId, origin, ...values });
   }
-  for (const gone of stored.filter(({ origin, score }) => score > 0 && !standing.some((one) => one.origin === origin))) {
+  for (const gone of stored.filter(
+    ({ origin, score }) => score > 0 && !standing.some((one) => one.origin === origin),
+  )) {
     moves.push({ place: gone.place, from: gone.score, to: 0 });
     await tx
       .update(complaint)

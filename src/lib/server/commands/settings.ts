@@ -130,7 +130,8 @@ export async function changeTable(
     overlayTables(METHOD, [...club.tables.filter((one) => one.table !== found.table), { table: found.table, json }]),
   );
   if (!parsed.success) return fail('value_unfit', ['value']);
-  if (!inOrder(valueAt(parsed.data[found.table], found.path.slice(0, -1)))) return fail('values_out_of_order', ['value']);
+  if (!inOrder(valueAt(parsed.data[found.table], found.path.slice(0, -1))))
+    return fail('values_out_of_order', ['value']);
   await keepTable(tx, club, { table: found.table, json, path, from: found.current, to: value }, actor);
   return ok(null);
 }

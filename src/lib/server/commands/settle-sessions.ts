@@ -34,7 +34,11 @@ export async function settleSessions(
         sessionId === null ? lt(track.lastDone, before) : undefined,
       ),
     );
-  const kits = await kitsOf(tx, club, rows.flatMap(({ state }) => state.exposures[0]?.sessionId ?? []));
+  const kits = await kitsOf(
+    tx,
+    club,
+    rows.flatMap(({ state }) => state.exposures[0]?.sessionId ?? []),
+  );
   const due = rows.flatMap(({ athleteId, state }) => {
     const exercise = club.library.exercises.get(state.exerciseId);
     const kit = kits.get(state.exposures[0]?.sessionId ?? '');

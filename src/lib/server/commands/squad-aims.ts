@@ -11,7 +11,9 @@ import type { ClubContext, SquadRow } from '../repositories/club-context';
 import { recordChanges } from './record-change';
 
 /** Tests a squad may name as its result: everything that is a number. */
-export const resultTests = ({ method }: Pick<ClubContext, 'method'>): { id: string; name: string; unit: string; per: number }[] =>
+export const resultTests = ({
+  method,
+}: Pick<ClubContext, 'method'>): { id: string; name: string; unit: string; per: number }[] =>
   [...testSpecs(method).values()]
     .filter(({ kind, tier }) => kind === 'number' && tier === null)
     .map(({ id, name, unit, per }) => ({ id, name, unit, per }));
@@ -55,7 +57,13 @@ export function ceilingTrouble(
   };
 }
 
-export async function keepAims(tx: Tx, club: ClubContext, row: SquadRow, aims: SquadAims, actor: string): Promise<Result<null>> {
+export async function keepAims(
+  tx: Tx,
+  club: ClubContext,
+  row: SquadRow,
+  aims: SquadAims,
+  actor: string,
+): Promise<Result<null>> {
   await tx
     .update(squad)
     .set({ aims, version: row.version + 1 })
@@ -86,7 +94,9 @@ export async function setMoment(
   id: string,
   actor: string,
 ): Promise<Result<null>> {
-  const found = momentsOf(of ? club.library.sports.get(of.sportId) : undefined, club.method).find((one) => one.id === id);
+  const found = momentsOf(of ? club.library.sports.get(of.sportId) : undefined, club.method).find(
+    (one) => one.id === id,
+  );
   if (!found && id !== '') return fail('moment_unknown', ['moment']);
   const by = actor.startsWith('athlete:') ? ('athlete' as const) : ('coach' as const);
   await tx

@@ -19,7 +19,10 @@ export async function makeSquad(
   tx: Tx,
   club: ClubContext,
   id: string,
-  { facilityId: wanted, ...value }: { readonly name: string; readonly sportId: string; readonly facilityId: string | null },
+  {
+    facilityId: wanted,
+    ...value
+  }: { readonly name: string; readonly sportId: string; readonly facilityId: string | null },
   actor: string,
 ): Promise<Result<string>> {
   if (!club.library.sports.has(value.sportId)) return fail('sport_unknown', ['sportId']);
@@ -70,9 +73,7 @@ export async function addAthletes(
     present.map(({ name }) => name),
   );
   if (issues.length > 0) return { ok: false, issues };
-  const everybody = await tx
-    .select({ id: athlete.id, name: athlete.name, birthDate: athlete.birthDate })
-    .from(athlete);
+  const everybody = await tx.select({ id: athlete.id, name: athlete.name, birthDate: athlete.birthDate }).from(athlete);
   const known = (row: (typeof rows)[number]) => {
     const same = everybody.filter(({ name }) => name.trim().toLowerCase() === row.name.trim().toLowerCase());
     return same.find((one) => row.birthDate === null || one.birthDate === null || one.birthDate === row.birthDate);

@@ -188,12 +188,9 @@ async function train(tx: Tx, squadId: string, coachId: string, day: Day, random:
   }
   for (let i = 0; i < logs.length; i += 500) await tx.insert(setLog).values(logs.slice(i, i + 500));
   for (const athleteId of present)
-    await refoldTracks(
-      tx,
-      club.clubId,
-      athleteId,
-      [...new Set(logs.filter((log) => log.athleteId === athleteId).map(({ exerciseId }) => exerciseId))],
-    );
+    await refoldTracks(tx, club.clubId, athleteId, [
+      ...new Set(logs.filter((log) => log.athleteId === athleteId).map(({ exerciseId }) => exerciseId)),
+    ]);
   await closeSession(tx, coachId, id, { id: v7(), minutes: gym.minutes, rpe: null, present });
 }
 

@@ -9,7 +9,7 @@ import { changeWords, FAMILY_WORDS, listWords, ruleWords, weekdayWord } from '$l
 import type { Call, CallBase, CallChange } from '$lib/model/call';
 import { morningsOf } from '../repositories/athletes';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
-import { silentOf, type CallRows } from './calls';
+import { silentOf, type CallRows } from './call-rows';
 import { nextCardDay } from './page-thread';
 import { readWaiting, type TestAsked, type Waiting } from './waiting';
 
@@ -109,7 +109,12 @@ function testCalls(tests: readonly TestAsked[], rows: Shown): Call[] {
     if (!first) return [];
     return [
       {
-        ...base(first.squad, `test ${first.squad.id} ${first.why}`, [first.why === 'layoff' ? 'PROG-7' : 'PROG-4'], rows),
+        ...base(
+          first.squad,
+          `test ${first.squad.id} ${first.why}`,
+          [first.why === 'layoff' ? 'PROG-7' : 'PROG-4'],
+          rows,
+        ),
         kind: 'test',
         why: first.why,
         href: `/start/${first.squad.id}/${rows.club.today}`,
@@ -170,7 +175,10 @@ function cutCalls(cuts: readonly Waiting[], rows: Shown): Call[] {
             (sum, { change }) => sum + contactsIn(change.from, rows) - contactsIn(change.to, rows),
             0,
           ),
-          mornings: mornings.slice(0, MORNINGS).map(({ day, answer }) => ({ day, answer })).reverse(),
+          mornings: mornings
+            .slice(0, MORNINGS)
+            .map(({ day, answer }) => ({ day, answer }))
+            .reverse(),
           changes: own.map((row) => changeOf(row, rows)),
         },
       ];
@@ -227,7 +235,9 @@ function group<T>(items: readonly T[], keyOf: (item: T) => string): T[][] {
 /** What the coach settled today, oldest first: for the side of Calls. */
 export function settledToday({ club, squads, decisions }: CallRows, squadId: string | null) {
   const names = new Map([...squads.values()].flat().map(({ id, name }) => [id, name]));
-  const shown = new Set((squadId === null ? [...squads.values()].flat() : (squads.get(squadId) ?? [])).map(({ id }) => id));
+  const shown = new Set(
+    (squadId === null ? [...squads.values()].flat() : (squads.get(squadId) ?? [])).map(({ id }) => id),
+  );
   return group(
     decisions.filter(({ athleteId }) => athleteId !== null && shown.has(athleteId)),
     ({ exerciseId, body }) => `${exerciseId ?? ''} ${(body as Settled).cause}`,

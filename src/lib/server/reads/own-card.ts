@@ -41,8 +41,7 @@ export async function ownCard(
       ),
     )
     .orderBy(asc(gymSession.day));
-  const next =
-    ahead.find((one) => one.day === ahead[0]?.day && one.athleteId === athleteId) ?? ahead[0];
+  const next = ahead.find((one) => one.day === ahead[0]?.day && one.athleteId === athleteId) ?? ahead[0];
   const rows = next && (await loadSquadDay(tx, next.squadId, next.day, next.athleteId));
   const read = rows && readCard(rows, false);
   if (!rows || !read) return null;

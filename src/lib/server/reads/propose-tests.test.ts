@@ -21,7 +21,8 @@ const member = (id: string, records: readonly TestRecord[]): SquadMember => ({
   noise: (spec, value) => assumedNoise(spec.assumed, value),
 });
 const RANGE = [passed('R1', 2), passed('R2', 1), passed('R4', 0.12, 'left'), passed('R4', 0.12, 'right')];
-const propose = (members: SquadMember[], aims = NO_AIMS) => proposeTests(readSquad(members, TEST_SPECS, START), aims, TEST_SPECS);
+const propose = (members: SquadMember[], aims = NO_AIMS) =>
+  proposeTests(readSquad(members, TEST_SPECS, START), aims, TEST_SPECS);
 
 describe('the tests of a day nobody has chosen (TEST-1)', () => {
   it('are what a squad never tested lacks first: the range screens', () => {

@@ -31,7 +31,10 @@ const querySquads = (tx: Tx, squadIds: readonly string[], day: Day, tracksSince:
       athlete: {
         with: {
           ...parts(day),
-          tracks: { columns: { state: true }, ...(tracksSince === null ? {} : { where: gte(track.lastDone, tracksSince) }) },
+          tracks: {
+            columns: { state: true },
+            ...(tracksSince === null ? {} : { where: gte(track.lastDone, tracksSince) }),
+          },
         },
       },
     },
@@ -119,7 +122,12 @@ export interface KnownAthlete {
   readonly tracks: readonly Track[];
 }
 
-export function knowRow(row: AthleteRow, day: Day, club: Club, squad: Pick<SquadRow, 'aims' | 'sportId' | 'kit'> | null): KnownAthlete {
+export function knowRow(
+  row: AthleteRow,
+  day: Day,
+  club: Club,
+  squad: Pick<SquadRow, 'aims' | 'sportId' | 'kit'> | null,
+): KnownAthlete {
   const kit = squad ? placeOf(squad.kit).loading : NO_KIT;
   const tracks = tracksOf(row, day, club, kit);
   const history = historyBefore(tracks, row, day, club);

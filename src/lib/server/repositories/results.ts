@@ -12,7 +12,10 @@ const OVERLAP_MS = 10_000;
 
 export type ResultRow = typeof testResult.$inferSelect;
 
-export const cellView = (row: ResultRow, { method, staffNames: names }: Pick<ClubContext, 'method' | 'staffNames'>): CellView => ({
+export const cellView = (
+  row: ResultRow,
+  { method, staffNames: names }: Pick<ClubContext, 'method' | 'staffNames'>,
+): CellView => ({
   athleteId: row.athleteId,
   test: row.test,
   day: row.day,

@@ -56,7 +56,10 @@ export type SetRow = typeof setNow.$inferSelect;
 export const loadSets = (tx: Tx, sessionIds: readonly string[]): Promise<SetRow[]> =>
   sessionIds.length === 0
     ? Promise.resolve([])
-    : tx.select().from(setNow).where(inArray(setNow.sessionId, [...sessionIds]));
+    : tx
+        .select()
+        .from(setNow)
+        .where(inArray(setNow.sessionId, [...sessionIds]));
 
 /** What the first set of each athlete and line fixed. */
 export function begunIn(sets: readonly SetRow[]): Record<string, Begun> {

@@ -134,16 +134,16 @@
             : data.frozen
               ? 'An earlier day: as it was written and done'
               : bench.keep === 'keeping'
-              ? 'Keeping…'
-              : bench.keep === 'kept'
-                ? `Kept${bench.keptAt ? ` ${bench.keptAt}` : ''}`
-                : bench.keep === 'waiting'
-                  ? 'Not kept yet: the server is away'
-                  : bench.keep === 'conflict'
-                    ? 'Not kept: changed elsewhere'
-                    : bench.keep === 'refused'
-                      ? 'Not kept'
-                      : ''}</span
+                ? 'Keeping…'
+                : bench.keep === 'kept'
+                  ? `Kept${bench.keptAt ? ` ${bench.keptAt}` : ''}`
+                  : bench.keep === 'waiting'
+                    ? 'Not kept yet: the server is away'
+                    : bench.keep === 'conflict'
+                      ? 'Not kept: changed elsewhere'
+                      : bench.keep === 'refused'
+                        ? 'Not kept'
+                        : ''}</span
         >
       </footer>
     {:else if data.frozen}

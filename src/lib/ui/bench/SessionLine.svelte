@@ -40,9 +40,7 @@
   const words = $derived(doseWords(line, bench.view, bench.shownAthlete, mass));
   const differ = $derived(whoDiffers(line, bench.view, nameOf));
   const warned = $derived(
-    (bench.assessment?.findings ?? []).find(
-      ({ facts, severity }) => facts.slot === line.slot && severity !== 'note',
-    ),
+    (bench.assessment?.findings ?? []).find(({ facts, severity }) => facts.slot === line.slot && severity !== 'note'),
   );
   const beats = $derived(
     (bench.assessment?.timeline.beats[line.slot] ?? []).map((beat) => ({

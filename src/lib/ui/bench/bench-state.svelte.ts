@@ -264,12 +264,7 @@ export class BenchState {
       keepRunning,
     };
 
-  async #solve(
-    pins: Brief['pins'],
-    typed: readonly TypedLine[],
-    keeps: boolean,
-    keepRunning = true,
-  ): Promise<void> {
+  async #solve(pins: Brief['pins'], typed: readonly TypedLine[], keeps: boolean, keepRunning = true): Promise<void> {
     const brief = this.#brief(pins, typed, keepRunning);
     if (!brief || !this.#solver) return;
     this.solving = true;
@@ -329,7 +324,11 @@ export class BenchState {
       if (response.status >= 500) throw new Error('away');
       const said = (await response.json()) as Partial<CardAnswer> & { messages?: string[]; conflict?: boolean };
       if (response.ok && said.card && said.lines && said.typed)
-        await this.#answered(card, { head: said.head ?? null, lines: said.lines, typed: said.typed, card: said.card }, said.messages ?? []);
+        await this.#answered(
+          card,
+          { head: said.head ?? null, lines: said.lines, typed: said.typed, card: said.card },
+          said.messages ?? [],
+        );
       else {
         this.keep = said.conflict ? 'conflict' : 'refused';
         this.messages = said.messages ?? ['This could not be kept.'];
@@ -351,7 +350,10 @@ export class BenchState {
     this.#stored = answer.card;
     const { card, conflicts, refused } = mergeAnswer(before, sent, answer);
     const refusedOwn = Object.values(answer.typed).some(({ state }) => state === 'refused');
-    this.conflicts = [...this.conflicts.filter(({ slot }) => !conflicts.some((one) => one.slot === slot)), ...conflicts];
+    this.conflicts = [
+      ...this.conflicts.filter(({ slot }) => !conflicts.some((one) => one.slot === slot)),
+      ...conflicts,
+    ];
     this.card = card;
     if (answer.head?.state === 'conflict') {
       this.minutes = card.minutes;

@@ -67,7 +67,9 @@ export function changesFrom(stored: StoredCard | null, card: Card, head: Head): 
       .filter(({ own }) => !card.typed.some((one) => typedKey(one) === typedKey(own)))
       .map(({ own, version }) => ({ slot: own.slot, athleteId: own.athleteId, seen: version })),
   };
-  const none = changed.head === null && [changed.lines, changed.removed, changed.typed, changed.untyped].every((of) => of.length === 0);
+  const none =
+    changed.head === null &&
+    [changed.lines, changed.removed, changed.typed, changed.untyped].every((of) => of.length === 0);
   return none ? null : changed;
 }
 

@@ -20,7 +20,8 @@
   <p class="rule">{call.ruleWords} <span class="rule-id">{call.rules.join(' · ')}</span></p>
   <div class="buttons">
     {#if mayPlan}
-      <form method="post" action="?/refer" use:enhance><CommandId of="refer" />
+      <form method="post" action="?/refer" use:enhance>
+        <CommandId of="refer" />
         <input type="hidden" name="complaintId" value={call.complaintId} />
         <Button size="small" kind={first ? 'primary' : 'tertiary'} type="submit"
           >{call.stops ? 'Record the referral' : 'Seen: watch it'}</Button

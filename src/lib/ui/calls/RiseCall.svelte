@@ -23,7 +23,8 @@
 <div>
   <p class="sentence">
     {#if one}
-      {one.athlete} did every set of {inSentence(one.exercise)} as written or better: <b>{one.words.from} → {one.words.to}</b>.
+      {one.athlete} did every set of {inSentence(one.exercise)} as written or better:
+      <b>{one.words.from} → {one.words.to}</b>.
     {:else}
       {call.changes.length} did every set of {inSentence(call.exercise)} as written or better:
       {#each steps.slice(0, NAMED) as [step, count], i (step)}{i > 0 ? ', ' : ' '}<b>{step}</b>{count > 1
@@ -42,7 +43,9 @@
         on:click={async () => (trouble = await settle(call.changes, 'accepted'))}
         >{one ? 'Accept' : `Accept all ${String(call.changes.length)}`}</Button
       >
-      <Button size="small" kind="tertiary" on:click={async () => (trouble = await settle(call.changes, 'held'))}>Hold</Button>
+      <Button size="small" kind="tertiary" on:click={async () => (trouble = await settle(call.changes, 'held'))}
+        >Hold</Button
+      >
       {#if !one}<button class="quiet" aria-expanded={each} onclick={() => (each = !each)}
           >{each ? 'Together' : 'One by one'}</button
         >{/if}

@@ -63,7 +63,8 @@ export class Queue<T> {
 
   readonly #of: QueueOf<T>;
   #db: Promise<IDBPDatabase> | null = null;
-  #sending = false;
+  #run: Promise<void> | null = null;
+  #more = false;
   #timer: ReturnType<typeof setTimeout> | null = null;
   readonly #tries = new Map<string, number>();
 
@@ -127,17 +128,34 @@ export class Queue<T> {
     await this.put([item]);
   }
 
-  async send(): Promise<void> {
+  /** Sends what is here; what comes while it is at it goes with the next round, never waits for another tap. */
+  send(): Promise<void> {
+    this.#more = true;
+    this.#run ??= this.#rounds();
+    return this.#run;
+  }
+
+  async #rounds(): Promise<void> {
+    do await this.#sendAll();
+    while (this.#more && !this.away);
+    this.#run = null;
+  }
+
+  async #sendAll(): Promise<void> {
     const db = await this.#db;
     const { store, batch } = this.#of;
-    if (!db || this.#sending) return;
-    this.#sending = true;
+    if (!db) {
+      this.#more = false;
+      return;
+    }
     try {
-      for (;;) {
+      while (this.#more) {
+        this.#more = false;
         this.waiting = await db.count(store);
         const items = (await db.getAll(store, undefined, batch)) as T[];
-        if (items.length === 0) break;
+        if (items.length === 0) continue;
         await this.#deliver(db, items);
+        this.#more = true;
       }
       this.away = false;
     } catch {
@@ -147,7 +165,6 @@ export class Queue<T> {
         void this.send();
       }, RETRY_MS);
     } finally {
-      this.#sending = false;
       this.waiting = (await db.count(store).catch(() => 0)) || 0;
     }
   }

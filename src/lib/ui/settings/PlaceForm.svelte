@@ -40,7 +40,8 @@
       update({ reset: false });
 </script>
 
-<form method="post" action="?/keep" use:enhance={keep}><CommandId of="keep" />
+<form method="post" action="?/keep" use:enhance={keep}>
+  <CommandId of="keep" />
   <input type="hidden" name="id" value={id ?? ''} />
   <TextInput
     size="sm"

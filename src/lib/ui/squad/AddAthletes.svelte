@@ -12,8 +12,11 @@
   import { Button, TextArea } from 'carbon-components-svelte';
   import CommandId from '../parts/CommandId.svelte';
 
-  let { trouble, first, joined = [] }: { trouble: Trouble | null; first: boolean; joined?: readonly string[] } =
-    $props();
+  let {
+    trouble,
+    first,
+    joined = [],
+  }: { trouble: Trouble | null; first: boolean; joined?: readonly string[] } = $props();
   // svelte-ignore state_referenced_locally
   let names = $state(trouble?.typed.names ?? '');
   const errors = $derived(trouble?.errors.names ?? []);
@@ -27,7 +30,8 @@
       await update({ reset: false });
       if (result.type === 'success') names = '';
     }}
-><CommandId of="add" />
+>
+  <CommandId of="add" />
   <h2>{first ? 'Add your athletes' : 'Add athletes'}</h2>
   <TextArea
     labelText="Names, one a line"

@@ -42,7 +42,8 @@
     use:enhance={() =>
       ({ update }) =>
         update({ reset: false })}
-  ><CommandId of="facts" />
+  >
+    <CommandId of="facts" />
     <fieldset disabled={!editable}>
       <TextInput
         size="sm"

@@ -12,10 +12,13 @@
     </p>
     <input readonly value={link} aria-label="Check-in link" onfocus={(event) => event.currentTarget.select()} />
   {/if}
-  <form method="post" action="?/link" use:enhance><CommandId of="link" />
+  <form method="post" action="?/link" use:enhance>
+    <CommandId of="link" />
     <button class="quiet">{hasLink ? 'New check-in link (ends the old one)' : 'Make a check-in link'}</button>
   </form>
-  {#if hasLink}<form method="post" action="?/revoke" use:enhance><CommandId of="revoke" /><button class="quiet">End the link</button></form>{/if}
+  {#if hasLink}<form method="post" action="?/revoke" use:enhance>
+      <CommandId of="revoke" /><button class="quiet">End the link</button>
+    </form>{/if}
 </div>
 
 <style>

@@ -61,7 +61,8 @@
           await update({ reset: false });
           if (result.type === 'success') open = false;
         }}
-    ><CommandId of="background" />
+    >
+      <CommandId of="background" />
       <TextArea
         rows={3}
         labelText="Past injuries, one a line: knee, 2024, left"

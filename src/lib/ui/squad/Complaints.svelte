@@ -98,7 +98,8 @@
                 await update({ reset: false });
                 if (result.type === 'success') clearing = null;
               }}
-          ><CommandId of="clearance" />
+          >
+            <CommandId of="clearance" />
             <input type="hidden" name="complaintId" value={one.id} />
             <TextInput
               size="sm"
@@ -160,7 +161,8 @@
           await update({ reset: false });
           if (result.type === 'success') adding = false;
         }}
-    ><CommandId of="complaint" />
+    >
+      <CommandId of="complaint" />
       <p class="note">
         Chest pain, fainting, suspected concussion, heat illness or fever: stop everything and get help first. <span
           class="rule-id">SAFE-2</span

@@ -77,7 +77,8 @@
           await update({ reset: false });
           if (answer.type === 'success') open = false;
         }}
-    ><CommandId of="aims" />
+    >
+      <CommandId of="aims" />
       <Select size="sm" labelText="The result that counts" name="resultTest" bind:selected={chosen}>
         <SelectItem value="" text="none" />
         {#each tests as { id, name } (id)}<SelectItem value={id} text={name} />{/each}

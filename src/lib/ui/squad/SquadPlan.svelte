@@ -48,7 +48,8 @@
   <section>
     <h2>Gym days</h2>
     {#if editable}
-      <form method="post" action="?/gymDays" use:enhance={keep}><CommandId of="gymDays" />
+      <form method="post" action="?/gymDays" use:enhance={keep}>
+        <CommandId of="gymDays" />
         <div class="days">
           {#each [1, 2, 3, 4, 5, 6, 7] as weekday (weekday)}
             <label
@@ -94,7 +95,8 @@
       {#each events as { id, day, name, kind } (id)}
         <li>
           <span><b>{dayWords(day, weekdayOf(day))}</b> {name} <span class="note">{kind}</span></span>
-          {#if editable}<form method="post" action="?/removeEvent" use:enhance><CommandId of="removeEvent" />
+          {#if editable}<form method="post" action="?/removeEvent" use:enhance>
+              <CommandId of="removeEvent" />
               <input type="hidden" name="id" value={id} /><button class="quiet" aria-label="Remove {name}, {day}"
                 >Remove</button
               >
@@ -103,7 +105,8 @@
       {:else}<li class="note">None ahead. A match day shapes the days around it.</li>{/each}
     </ul>
     {#if editable}
-      <form method="post" action="?/addEvent" use:enhance><CommandId of="addEvent" />
+      <form method="post" action="?/addEvent" use:enhance>
+        <CommandId of="addEvent" />
         <div class="two">
           <TextInput
             size="sm"
@@ -133,7 +136,8 @@
   <section>
     <h2>Place and sport</h2>
     {#if editable}
-      <form method="post" action="?/place" use:enhance={keep}><CommandId of="place" />
+      <form method="post" action="?/place" use:enhance={keep}>
+        <CommandId of="place" />
         <Select
           size="sm"
           labelText="Trains at"

@@ -40,7 +40,8 @@
       await update({ reset: false });
       if (result.type === 'success') onkept();
     }}
-><CommandId of="tests" />
+>
+  <CommandId of="tests" />
   {#if batteries.length > 0}
     <p>
       <span class="label">Kept sets</span>

@@ -57,7 +57,8 @@
           await update({ reset: false });
           if (result.type === 'success') remembering = false;
         }}
-    ><CommandId of="work" />
+    >
+      <CommandId of="work" />
       {#each [...work.slice(0, 8), ...Array.from( { length: extra }, () => ({ exerciseId: '', setsPerWeek: 3 }) )] as line, i (i)}
         <Select size="sm" labelText="Exercise {i + 1}" name="exercise" selected={line.exerciseId}>
           <SelectItem value="" text="—" />

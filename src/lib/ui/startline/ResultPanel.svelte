@@ -70,7 +70,8 @@
     {/if}
   {/if}
   {#each open as lift (lift)}
-    <form class="call" method="post" action="?/ceiling" use:enhance><CommandId of="ceiling" />
+    <form class="call" method="post" action="?/ceiling" use:enhance>
+      <CommandId of="ceiling" />
       <input type="hidden" name="lift" value={lift} /><input type="hidden" name="kg" value={kgOf(lift)} />
       <input type="hidden" name="why" value="result" />
       <p>
@@ -81,7 +82,8 @@
     </form>
   {/each}
   {#each ceilings as one (one.lift)}
-    <form class="call" method="post" action="?/rise" use:enhance><CommandId of="rise" />
+    <form class="call" method="post" action="?/rise" use:enhance>
+      <CommandId of="rise" />
       <input type="hidden" name="lift" value={one.lift} />
       <p>
         {name(one.lift)} is strong enough at <b>{show(one.lift, one.kg)}</b>
@@ -113,7 +115,8 @@
             await update({ reset: false });
             if (result.type === 'success') typing = false;
           }}
-      ><CommandId of="ceiling" />
+      >
+        <CommandId of="ceiling" />
         <Select size="sm" labelText="Lift" name="lift" selected={trouble?.typed.lift ?? lifts[0]?.id}>
           {#each lifts as lift (lift.id)}<SelectItem value={lift.id} text={lift.name} />{/each}
         </Select>

@@ -30,7 +30,8 @@
   <p class="note">None named. Name one, and the next cards lean to what lies behind it.</p>
 {/if}
 {#if editable}
-  <form method="post" action="?/moment" use:enhance><CommandId of="moment" />
+  <form method="post" action="?/moment" use:enhance>
+    <CommandId of="moment" />
     <Select size="sm" labelText="Where it goes wrong in play" name="moment" selected={running ? moment?.id : ''}>
       <SelectItem value="" text="none" />
       {#each moments as { id, name } (id)}<SelectItem value={id} text={name} />{/each}

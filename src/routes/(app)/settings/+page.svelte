@@ -47,7 +47,8 @@
           use:enhance={() =>
             ({ update }) =>
               update({ reset: false })}
-        ><CommandId of="choose" />
+        >
+          <CommandId of="choose" />
           <input type="hidden" name="school" value={school.id} />
           <input type="hidden" name="squadId" value={data.squadId ?? ''} />
           <fieldset disabled={!data.may.plan}>

@@ -18,7 +18,8 @@
     use:enhance={() =>
       ({ update }) =>
         update({ reset: false })}
-  ><CommandId of="make" />
+  >
+    <CommandId of="make" />
     <TextInput
       labelText="Squad"
       name="name"

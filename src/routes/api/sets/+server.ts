@@ -28,10 +28,11 @@ export const POST: RequestHandler = async ({ locals, request }) => {
   }
   let next = 0;
   const answers = read.map((one) =>
-    one.success ? (kept[next++] ?? refused({ code: 'set_unreadable', path: [] })) : refused({ code: 'set_unreadable', path: [] }),
+    one.success
+      ? (kept[next++] ?? refused({ code: 'set_unreadable', path: [] }))
+      : refused({ code: 'set_unreadable', path: [] }),
   );
   return json({ answers: answers.map(withWords) });
 };
 
-const withWords = (one: ItemAnswer) =>
-  one.state === 'refused' ? { ...one, messages: one.issues.map(sayIssue) } : one;
+const withWords = (one: ItemAnswer) => (one.state === 'refused' ? { ...one, messages: one.issues.map(sayIssue) } : one);

@@ -165,7 +165,8 @@
         <a href="/library/{e.id}/edit?new=1">Write a new one from it</a>
       </p>
       {#if data.own}
-        <form method="post" action="?/putBack" use:enhance><CommandId of="putBack" />
+        <form method="post" action="?/putBack" use:enhance>
+          <CommandId of="putBack" />
           <button class="quiet">{data.own.isNew ? 'Remove it' : 'Put the built-in one back'}</button>
           {#if data.own.changed.length > 0}<span class="note">changed: {data.own.changed.join(', ')}</span>{/if}
         </form>

@@ -50,7 +50,8 @@
             <th scope="row">{leaf.words || 'value'}</th>
             <td>
               {#if data.may.plan && leaf.value !== null}
-                <form method="post" action="?/change" use:enhance={keep}><CommandId of="change" />
+                <form method="post" action="?/change" use:enhance={keep}>
+                  <CommandId of="change" />
                   <input type="hidden" name="table" value={data.table} />
                   <input type="hidden" name="path" value={leaf.path} />
                   <input
@@ -67,7 +68,8 @@
             <td class="figure">{leaf.standard ?? '—'}</td>
             <td>
               {#if leaf.changed && data.may.plan}
-                <form method="post" action="?/putBack" use:enhance={keep}><CommandId of="putBack" />
+                <form method="post" action="?/putBack" use:enhance={keep}>
+                  <CommandId of="putBack" />
                   <input type="hidden" name="table" value={data.table} />
                   <input type="hidden" name="path" value={leaf.path} />
                   <button class="quiet" aria-label="Put back {leaf.words}">Put back</button>

@@ -59,8 +59,6 @@ export const actions: Actions = {
       placeId,
       async (tx) => removePlace(tx, await loadClub(tx), placeId, userId),
     );
-    return done.ok
-      ? { form: 'remove', errors: {}, typed: {} }
-      : troubleOf(`keep:${placeId}`, done.issues, {}, 'name');
+    return done.ok ? { form: 'remove', errors: {}, typed: {} } : troubleOf(`keep:${placeId}`, done.issues, {}, 'name');
   },
 };

@@ -71,7 +71,8 @@ export const load: PageServerLoad = async ({ locals, params }) => {
         unknown: facts.unknown.filter((tier) => tier !== 'force'),
         consentMissing: facts.consentMissing,
         mornings: morningsOf(row)
-          .map(({ day, answer }) => ({ day, answer })).reverse(),
+          .map(({ day, answer }) => ({ day, answer }))
+          .reverse(),
         // who may not read health notes sees that there is an own line, not why
         complaints: activeComplaints(row.complaints, today, club.method).map(({ place, score, column }) =>
           seesHealth
@@ -137,9 +138,7 @@ export const actions: Actions = {
     const done = await onSquad(event, form.commandId, 'squad-place', form.value, (tx, { club, squad, actor }) =>
       setSquadPlace(tx, club, squad, form.value, actor),
     );
-    return done.ok
-      ? { form: 'place', ...KEPT, kept: true }
-      : troubleOf('place', done.issues, form.typed, 'facilityId');
+    return done.ok ? { form: 'place', ...KEPT, kept: true } : troubleOf('place', done.issues, form.typed, 'facilityId');
   },
   aims: async (event) => {
     const form = await readForm(event.request, 'aims', aimsSchema);

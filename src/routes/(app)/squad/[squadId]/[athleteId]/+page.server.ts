@@ -216,22 +216,24 @@ export const actions: Actions = {
   },
   link: async (event) => {
     const id = commandIdOf(await event.request.formData());
-    let path: string | null = null;
+    // what a retried attempt made is not the one that stands
+    const made: string[] = [];
     const done = await onAthlete(event, id, 'make-link', null, async (tx, { club, row, actor }) => {
       await recordChanges(tx, club.clubId, [
         { day: club.today, actor, subject: 'link-made', athleteId: row.id, from: null, to: null },
       ]);
       // only a hash of the secret is kept, so a repeat of this command cannot show it again
-      path = await makeLink(tx, club.clubId, row.id);
+      made.push(await makeLink(tx, club.clubId, row.id));
       return { ok: true, value: null };
     });
-    if (!done.ok || path === null)
+    const path = made.at(-1);
+    if (!done.ok || path === undefined)
       return fail(400, {
         form: 'link',
         errors: { link: ['This link was already made and shown once. Make a new one.'] },
         typed: {},
       });
-    return { form: 'link', ...KEPT, link: `${origin()}${String(path)}` };
+    return { form: 'link', ...KEPT, link: `${origin()}${path}` };
   },
   revoke: async (event) => {
     const id = commandIdOf(await event.request.formData());

@@ -96,7 +96,8 @@
             use:enhance={() =>
               ({ update }) =>
                 update({ reset: false })}
-          ><CommandId of="focus" />
+          >
+            <CommandId of="focus" />
             <input type="hidden" name="focuses" value={JSON.stringify(focusable)} />
             <Button type="submit" size="small">Set focus for {focusable.length}</Button>
           </form>

@@ -35,8 +35,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     const row = athletes.find(({ id }) => id === params.athleteId);
     if (!row) error(404, 'There is no such athlete in this squad.');
     // who looked at health notes is kept with the notes (SAFE-7)
-    if (health && row.complaints.length > 0)
-      await noteHealthView(tx, clubId, userId, row.id);
+    if (health && row.complaints.length > 0) await noteHealthView(tx, clubId, userId, row.id);
     return {
       club: found,
       squad: one,
@@ -75,7 +74,10 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     squad: { id: squad.id, name: squad.name },
     athlete: { id: row.id, name: row.name, role: row.role, liftLevel: row.liftLevel, bodyMassKg: row.bodyMassKg },
     ...read,
-    proposed: read.reading.focus && { id: read.reading.focus, name: club.method.focuses[read.reading.focus]?.name ?? read.reading.focus },
+    proposed: read.reading.focus && {
+      id: read.reading.focus,
+      name: club.method.focuses[read.reading.focus]?.name ?? read.reading.focus,
+    },
     specs: specsOf(squad, club),
     control: ladder && {
       id: ladder.id,

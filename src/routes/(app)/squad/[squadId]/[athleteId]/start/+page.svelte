@@ -155,7 +155,8 @@
         use:enhance={() =>
           ({ update }) =>
             update({ reset: false })}
-      ><CommandId of="focus" />
+      >
+        <CommandId of="focus" />
         {#if data.proposed && data.proposed.id !== data.focus?.id}
           <Button type="submit" size="small" name="focus" value={data.proposed.id}
             >Set focus: {data.proposed.name}</Button

@@ -86,7 +86,15 @@ async function readFile(
   const read = readResults(
     body.map((cells, i) => ({ line: i + 2, cells })),
     columns,
-    { athletes, ages, youth: youthRule(club), specs: testSpecs(club.method), mass: club.massUnit, today: club.today, day },
+    {
+      athletes,
+      ages,
+      youth: youthRule(club),
+      specs: testSpecs(club.method),
+      mass: club.massUnit,
+      today: club.today,
+      day,
+    },
   );
   const standing = rows.flatMap(({ results }) => results);
   return {

@@ -1,0 +1,62 @@
+import { and, asc, eq, gte, inArray, lte, sql } from 'drizzle-orm';
+import { addDays, type Day } from '$core/calendar';
+import { ANSWER_SPEAKS_OF_DAYS } from '$core/track';
+import type { Tx } from '../db/client';
+import { fact, gymSession, sessionLine } from '../db/schema';
+import { loadSquadsAthletes, type AthleteRow } from '../repositories/athletes';
+import { loadClub, type ClubContext } from '../repositories/club-context';
+
+/** What was done longer ago asks for nothing any more: the layoff's rules speak from then on. */
+const RECENT_DAYS = 12;
+
+const loadRecentSessions = (tx: Tx, today: Day) =>
+  tx.query.gymSession.findMany({
+    where: and(gte(gymSession.day, addDays(today, -RECENT_DAYS)), lte(gymSession.day, today)),
+    with: { lines: { orderBy: asc(sessionLine.position) }, logs: { columns: { id: true }, limit: 1 } },
+  });
+
+const loadDecisions = (tx: Tx, today: Day) =>
+  tx
+    .select()
+    .from(fact)
+    .where(and(eq(fact.kind, 'step'), eq(fact.day, today), inArray(sql`${fact.body}->>'cause'`, ['accepted', 'held'])))
+    .orderBy(fact.seq);
+
+export interface CallRows {
+  readonly club: ClubContext;
+  readonly squads: ReadonlyMap<string, readonly AthleteRow[]>;
+  readonly sessions: Awaited<ReturnType<typeof loadRecentSessions>>;
+  readonly decisions: readonly (typeof fact.$inferSelect)[];
+}
+
+/** Everything Calls reads, in four statements. */
+export async function loadCalls(tx: Tx): Promise<CallRows> {
+  const club = await loadClub(tx);
+  return {
+    club,
+    squads: await loadSquadsAthletes(
+      tx,
+      club.squads.map(({ id }) => id),
+      club.today,
+    ),
+    sessions: await loadRecentSessions(tx, club.today),
+    decisions: await loadDecisions(tx, club.today),
+  };
+}
+
+/** Athletes who trained in the last days and have not answered since, by name. */
+export function silentOf({ club, squads, sessions }: Pick<CallRows, 'club' | 'squads' | 'sessions'>) {
+  const homes = new Map(sessions.map(({ id, squadId }) => [id, squadId]));
+  const found = new Map<string, { athleteId: string; name: string; squadId: string; day: Day }>();
+  for (const row of [...squads.values()].flat()) {
+    const trained = row.tracks
+      .flatMap(({ state }) => state.exposures.slice(0, 1))
+      .filter(({ day }) => day < club.today && day >= addDays(club.today, -ANSWER_SPEAKS_OF_DAYS))
+      .sort((a, b) => (a.day < b.day ? 1 : -1));
+    const [last] = trained;
+    if (!last || row.checkIns.some(({ day }) => day > last.day)) continue;
+    const squadId = homes.get(last.sessionId);
+    if (squadId !== undefined) found.set(row.id, { athleteId: row.id, name: row.name, squadId, day: last.day });
+  }
+  return [...found.values()].sort((a, b) => a.name.localeCompare(b.name));
+}

@@ -1,0 +1,129 @@
+import 'fake-indexeddb/auto';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { SetLogBody } from '$lib/model/bodies';
+import { dose } from '../../../../tests/fixtures';
+import { FloorState, type FloorAthlete, type FloorPage } from './floor-state.svelte';
+
+const one = (id: string, own: Partial<FloorAthlete> = {}): FloorAthlete => ({
+  id,
+  name: `Athlete ${id}`,
+  exerciseId: 'back-squat',
+  row: 'D-MAINT',
+  dose: dose({ sets: 3, amount: 5, loadKg: 60, rir: 2 }),
+  based: dose({ sets: 3, amount: 5, loadKg: 62.5, rir: 2 }),
+  eased: ['WEEK-2'],
+  replaced: false,
+  stopped: false,
+  ...own,
+});
+const page = (athletes: FloorAthlete[], own: Partial<FloorPage> = {}): FloorPage => ({
+  session: { id: 's', day: '2026-11-24', minutes: 60, title: 'First', back: '/', closed: false, frozen: false },
+  people: athletes.map(({ id, name }) => ({ id, name })),
+  massUnit: 'kg',
+  racks: 2,
+  plates: { bar: 20, pairs: [] },
+  lines: [
+    { slot: 'main', block: 'main', group: null, exerciseId: 'back-squat', dose: dose({ sets: 3 }), athletes },
+    { slot: 'calf', block: 'assist', group: null, exerciseId: 'pogo', dose: dose(), athletes: [] },
+  ],
+  views: {},
+  beats: {},
+  logs: [],
+  mayLog: true,
+  ...own,
+});
+
+let sent: SetLogBody[] = [];
+let refuse: (set: SetLogBody) => boolean = () => false;
+let floor: FloorState;
+beforeEach(() => {
+  sent = [];
+  refuse = () => false;
+  vi.stubGlobal('fetch', (url: string, init: { body: string }) => {
+    const body = JSON.parse(init.body) as { sets?: SetLogBody[]; id: string };
+    sent.push(...(body.sets ?? []));
+    const answers = (body.sets ?? []).map((set) =>
+      refuse(set) ? { state: 'refused', messages: ['Not in this squad.'] } : { state: 'kept' },
+    );
+    return Promise.resolve(new Response(JSON.stringify({ answers }), { status: url.endsWith('close') ? 400 : 200 }));
+  });
+});
+afterEach(() => {
+  floor.stop();
+  vi.unstubAllGlobals();
+});
+
+describe('the floor', () => {
+  it('logs a set as it is shown, with what eased it, and counts it at once', async () => {
+    floor = new FloorState(page([one('a')]));
+    await floor.start();
+    await floor.log('a', null);
+    await floor.log('a', { amount: 4, fault: 'knee in' });
+    expect(floor.setsDone('a')).toBe(2);
+    expect(sent).toMatchObject([
+      { setNumber: 1, amount: 5, loadKg: 60, asWritten: true, shown: { eased: ['WEEK-2'], based: { loadKg: 62.5 } } },
+      { setNumber: 2, amount: 4, fault: 'knee in', asWritten: false },
+    ]);
+    expect(floor.present).toEqual(new Set(['a']));
+  });
+
+  it('takes the last set back as another tap on the same set, later than the first', async () => {
+    floor = new FloorState(page([one('a')]));
+    await floor.start();
+    await floor.log('a', null);
+    await floor.takeBack('a');
+    expect(floor.setsDone('a')).toBe(0);
+    const [done, back] = sent;
+    expect(back).toMatchObject({ setNumber: 1, removed: true });
+    expect(back?.id).not.toBe(done?.id);
+    expect((back?.doneAt ?? '') >= (done?.doneAt ?? '')).toBe(true);
+  });
+
+  it('opens on the first line with work left, and wants nothing of who is stopped', () => {
+    floor = new FloorState(
+      page([one('a', { stopped: true }), one('b')], {
+        logs: [1, 2, 3].map((setNumber) => ({
+          athleteId: 'b',
+          slot: 'main',
+          setNumber,
+          amount: 5,
+          loadKg: 60,
+          rir: 2,
+          fault: null,
+          asWritten: true,
+        })),
+      }),
+    );
+    expect(floor.at).toBe(0);
+    expect(new FloorState(page([one('a'), one('b')])).at).toBe(0);
+  });
+
+  it('lays a refused set aside in words, and keeps the others', async () => {
+    refuse = ({ athleteId }) => athleteId === 'b';
+    floor = new FloorState(page([one('a'), one('b')]));
+    await floor.start();
+    await floor.log('b', null);
+    await floor.log('a', null);
+    expect(floor.outbox.waiting).toBe(0);
+    expect(floor.outbox.parked.map(({ item, why }) => `${floor.wordsOf(item)}: ${why}`)).toEqual([
+      'Athlete b, main, set 1: Not in this squad.',
+    ]);
+    for (const { item } of floor.outbox.parked) await floor.outbox.drop(item);
+  });
+
+  it('closes only when all is kept, and a corrected form is another command', async () => {
+    floor = new FloorState(page([one('a')]));
+    await floor.start();
+    const ids: string[] = [];
+    vi.stubGlobal('fetch', (_url: string, init: { body: string }) => {
+      ids.push((JSON.parse(init.body) as { id: string }).id);
+      const no = ids.length === 1;
+      return Promise.resolve(
+        new Response(JSON.stringify(no ? { messages: ['Nobody was there.'] } : {}), { status: no ? 400 : 200 }),
+      );
+    });
+    expect(await floor.close(60, 6, [])).toBe('Nobody was there.');
+    expect(await floor.close(60, 6, ['a'])).toBe('');
+    expect(ids[0]).not.toBe(ids[1]);
+  });
+});
