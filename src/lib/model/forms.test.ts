@@ -159,20 +159,28 @@ describe('bodies', () => {
     expect(parsed.success ? [] : parsed.error.issues.map(({ message }) => message).sort()).toEqual([...asked].sort());
   });
 
-  it('a card needs a line, a day that exists and a version', () => {
-    const card = {
-      version: 0,
+  it('a change of a card names its day, its squad, and the version each part was seen at', () => {
+    const body = {
+      id,
       squadId: id,
       athleteId: null,
-      day: '2026-02-30',
-      minutes: 60,
-      card: { template: 'full', phase: 'in-season', minutes: 60, lines: [], overrides: [] },
+      day: '2026-11-24',
+      head: null,
+      lines: [],
+      removed: [],
+      typed: [],
+      untyped: [],
     };
-    const parsed = keepCardSchema.safeParse(card);
-    expect(parsed.success ? [] : parsed.error.issues.map(({ path }) => path.join('.')).sort()).toEqual([
-      'card.lines',
-      'day',
-    ]);
+    const trouble = (own: object) => {
+      const parsed = keepCardSchema.safeParse({ ...body, ...own });
+      return parsed.success ? [] : parsed.error.issues.map(({ path }) => path.join('.'));
+    };
+    expect(trouble({})).toEqual([]);
+    expect(trouble({ day: '2026-02-30', squadId: 'x' })).toEqual(['squadId', 'day']);
+    expect(trouble({ removed: [{ slot: 'main' }] })).toEqual(['removed.0.seen']);
+    expect(
+      trouble({ head: { seen: 0, minutes: 1000, phase: 'in-season', template: 'full', facilityId: null } }),
+    ).toEqual(['head.minutes']);
   });
 });
 
