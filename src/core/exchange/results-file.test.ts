@@ -50,6 +50,13 @@ describe('a file of results', () => {
     expect(results.map(({ test: id, side }) => `${id} ${side}`)).toEqual(['cmj both', 'R4 right']);
   });
 
+  it('keeps the good cells of a line beside the bad one', () => {
+    const columns: ResultColumn[] = ['athlete', 'test:cmj', 'test:R4@left', 'test:R4@right'];
+    const { results, bad } = readResults([{ line: 2, cells: ['Ada Brenn', '410', '11', '12'] }], columns, context);
+    expect(bad).toMatchObject([{ line: 2, issues: [{ code: 'value_impossible' }] }]);
+    expect(results.map(({ test: id, side }) => `${id} ${side}`)).toEqual(['R4 left', 'R4 right']);
+  });
+
   test.each([
     ['nobody', ['Nobody', '', 'cmj', '', '40'], 'name_unknown'],
     ['two of a name', ['Two Names', '', 'cmj', '', '40'], 'name_of_two'],

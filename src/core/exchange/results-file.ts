@@ -34,7 +34,7 @@ function readDay(text: string): Day | null {
 
 /**
  * Reads a table of results, one row a result (athlete, day, test, side, value) or one row an athlete with a column a
- * test. Good lines are read, bad ones listed with their reasons; nothing is written here.
+ * test. Good cells are read, bad ones listed with their line and reasons; nothing is written here.
  */
 export function readResults(
   rows: readonly ResultRowIn[],
@@ -47,7 +47,7 @@ export function readResults(
     const issues: Issue[] = [];
     const read = readRow(row, columns, context, issues);
     if (issues.length > 0) bad.push({ line: row.line, issues });
-    else results.push(...read);
+    results.push(...read);
   }
   return { results, bad };
 }
@@ -71,6 +71,8 @@ function readRow(
   else if (day > context.today) refuse('day_ahead', { day });
   const side = SIDES[plain(at('side'))];
   if (side === undefined) refuse('side_unreadable', { text: at('side') });
+  // who or when is not known: nothing of the row can stand; a bad cell keeps no good one from standing
+  const whole = issues.length === 0;
   const found = wantedOf(cells, columns, side ?? 'both').flatMap((wanted) => {
     const spec = testOf(wanted.test, context.specs);
     if (!spec) {
@@ -81,7 +83,7 @@ function readRow(
     if (!read.ok) issues.push(...read.issues);
     return read.ok ? [{ ...read.value, test: spec.id, side: wanted.side }] : [];
   });
-  if (issues.length > 0 || !athleteId || day === null) return [];
+  if (!whole || !athleteId || day === null) return [];
   return found.map((one) => ({ ...one, athleteId, day }));
 }
 

@@ -1,4 +1,5 @@
 export * from './ask-about';
+export * from './odd-value';
 export * from './one-rep-max';
 export * from './one-rep-max-summary';
 export * from './percent-for';

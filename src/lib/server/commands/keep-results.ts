@@ -9,7 +9,9 @@ import {
   checkAge,
   checkValue,
   noiseBook,
+  oddValues,
   outcomeOf,
+  usualValues,
   type Noise,
   type OwnedRecord,
   type TestSpec,
@@ -21,7 +23,7 @@ import type { Tx } from '../db/client';
 import { athlete, testResult } from '../db/schema';
 import { recordOf } from '../repositories/athletes';
 import type { ClubContext } from '../repositories/club-context';
-import { cellView, resultsOf, type ResultRow } from '../repositories/results';
+import { cellView, loadUsual, resultsOf, type ResultRow } from '../repositories/results';
 import { recordChanges } from './record-change';
 
 /** What the young may be tested in (SAFE-3). */
@@ -52,9 +54,11 @@ export async function keepResults(
     .where(inArray(athlete.id, athleteIds));
   const ids = new Map(known.map(({ id, birthDate }) => [id, birthDate]));
   const tests = [...new Set(cells.map(({ test }) => test))];
-  const earlier = await resultsOf(tx, [...ids.keys()], tests, addDays(club.today, -LAST_DAYS));
+  const paired = tests.some((test) => JUMP_PAIR.includes(test)) ? [...new Set([...tests, ...JUMP_PAIR])] : tests;
+  const earlier = await resultsOf(tx, [...ids.keys()], paired, addDays(club.today, -LAST_DAYS));
+  const odd = oddCells(cells, earlier, await loadUsual(tx, tests, addDays(club.today, -LAST_DAYS)), club);
   const noise = noiseBook(ownedRecords(earlier, club));
-  const judged = cells.map((cell) => judge(cell, ids, earlier, noise, club));
+  const judged = cells.map((cell) => judge(cell, ids, earlier, noise, odd.has(`${cellKey(cell)} ${cell.day}`), club));
   // one statement changes a row once: of a cell sent twice the later stands
   const good = [
     ...new Map(judged.flatMap(({ row }) => (row ? [[`${cellKey(row)} ${row.day}`, row] as const] : []))).values(),
@@ -106,7 +110,8 @@ export function judgeFile(
     withEstimates([record], club.method.settings.loading).map((one) => ({ ...record, value: one.value })),
   );
   const asking = askAbout(estimated, known, testSpecs(club.method), noiseBook(known));
-  const keys = new Set([...asking].map((one) => `${cellKey(one)} ${one.day}`));
+  const odd = oddValues(estimated, known, usualValues([...known, ...estimated]), testSpecs(club.method));
+  const keys = new Set([...asking, ...odd].map((one) => `${cellKey(one)} ${one.day}`));
   return incoming.map((one) => ({ ...one, asks: keys.has(`${cellKey(one)} ${one.day}`) }));
 }
 
@@ -148,6 +153,24 @@ export const ownedRecords = (rows: readonly ResultRow[], club: Pick<ClubContext,
     })),
   );
 
+/** Two jumps that are read against each other. */
+const JUMP_PAIR = ['cmj', 'sj'];
+
+/** Cells that are odd although the athlete has no last value to measure them by; by cell and day. */
+function oddCells(
+  cells: readonly CellBody[],
+  earlier: readonly ResultRow[],
+  usual: ReadonlyMap<string, number>,
+  club: ClubContext,
+): ReadonlySet<string> {
+  const sent = new Set(cells.map((cell) => `${cellKey(cell)} ${cell.day}`));
+  const known = ownedRecords(earlier, club).filter((one) => !sent.has(`${cellKey(one)} ${one.day}`));
+  const incoming = cells.map((cell) => ({ ...cell, asks: false }));
+  return new Set(
+    [...oddValues(incoming, known, usual, testSpecs(club.method))].map((one) => `${cellKey(one)} ${one.day}`),
+  );
+}
+
 type Row = CellBody & { readonly asks: boolean };
 
 function judge(
@@ -155,6 +178,7 @@ function judge(
   athletes: ReadonlyMap<string, Day | null>,
   earlier: readonly ResultRow[],
   noise: (spec: TestSpec, value: number) => Noise,
+  odd: boolean,
   club: ClubContext,
 ): { cell: CellBody; row: Row | null; message: string | null } {
   const refused = (code: string, facts = {}): { cell: CellBody; row: null; message: string } => ({
@@ -180,7 +204,7 @@ function judge(
     if (!checked.ok) return { cell, row: null, message: checked.issues.map(sayIssue).join(' ') };
   }
   const checked = checkValue(spec, value, last, noise(spec, last ?? value));
-  return { cell, row: { ...cell, asks: checked.ok && checked.value.asks && !cell.sure }, message: null };
+  return { cell, row: { ...cell, asks: checked.ok && (checked.value.asks || odd) && !cell.sure }, message: null };
 }
 
 /** The athlete's last counted value of this test and side before the cell's day. */

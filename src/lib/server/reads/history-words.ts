@@ -47,12 +47,17 @@ const FACT_WORDS: Readonly<Record<string, string>> = {
   guardianConsent: 'guardian consent',
 };
 
+/** What nobody did by hand. */
+const NOBODY: Readonly<Record<string, string>> = { rule: 'a rule', migration: 'the update' };
+
 /** The append-only record in words; health lines only for those who may read them. */
 export function historyWords(rows: readonly Row[], words: Words): HistoryLine[] {
   return rows.flatMap((row) => {
     const said = say(row, words);
     if (!said) return [];
-    const who = row.actor.startsWith('athlete:') ? words.athlete : (words.names[row.actor] ?? 'someone');
+    const who = row.actor.startsWith('athlete:')
+      ? words.athlete
+      : (words.names[row.actor] ?? NOBODY[row.actor] ?? 'someone');
     return [{ id: row.id, day: row.day, who, rules: row.rules, ...said }];
   });
 }
@@ -113,6 +118,8 @@ function say(row: Row, words: Words): Pick<HistoryLine, 'what' | 'from' | 'to'> 
     }
     case 'background':
       return { what: 'Background changed', ...none };
+    case 'taken-over':
+      return { what: 'Loads and doses taken over as they stood', ...none };
     case 'athlete-added':
       return { what: 'Added to the squad', ...none };
     case 'link-made':

@@ -1,4 +1,4 @@
-import { and, count, desc, eq, gt, gte, inArray } from 'drizzle-orm';
+import { and, count, desc, eq, gt, gte, inArray, sql } from 'drizzle-orm';
 import { addDays, type Day } from '$core/calendar';
 import type { RecentWork } from '$core/startline';
 import type { CellView } from '$lib/model/results';
@@ -50,6 +50,25 @@ export async function changedResults(tx: Tx, squadId: string, day: Day, since: D
       ),
     );
   return rows.map(({ result }) => result);
+}
+
+/** Athletes with a value before anything of a test is usual. */
+const LEAST_PEERS = 4;
+
+/** What is usual in the club of each test with enough athletes: the median of its counted values of the last while. */
+export async function loadUsual(tx: Tx, tests: readonly string[], from: Day): Promise<ReadonlyMap<string, number>> {
+  const rows = await tx
+    .select({
+      test: testResult.test,
+      usual: sql<number | null>`percentile_cont(0.5) within group (order by ${testResult.value})`,
+      athletes: sql<number>`count(distinct ${testResult.athleteId})::int`,
+    })
+    .from(testResult)
+    .where(and(inArray(testResult.test, [...tests]), gte(testResult.day, from), eq(testResult.asks, false)))
+    .groupBy(testResult.test);
+  return new Map(
+    rows.flatMap(({ test, usual, athletes }) => (usual !== null && athletes >= LEAST_PEERS ? [[test, usual]] : [])),
+  );
 }
 
 /** Results of athletes in some tests up to a day, newest first. */
