@@ -40,6 +40,7 @@ export const athlete = (own: Partial<AthleteFacts> = {}): AthleteFacts => ({
   atCeiling: [],
   focus: null,
   jumper: null,
+  controlRung: null,
   history: NO_HISTORY,
   ...own,
 });

@@ -177,7 +177,8 @@ describe('a club from before the tracks', () => {
   });
 
   it('keeps its sets, its cards, and what the coach typed for one athlete', async () => {
-    const count = async (from: string) => (await client.query<{ n: number }>(`select count(*)::int as n from ${from}`)).rows[0]?.n;
+    const count = async (from: string) =>
+      (await client.query<{ n: number }>(`select count(*)::int as n from ${from}`)).rows[0]?.n;
     expect(await count('set_now')).toBe(4);
     expect(await count('session_line where typed')).toBe(1);
     expect((await client.query('select athlete_id, dose from typed_line')).rows).toMatchObject([

@@ -69,5 +69,7 @@ export interface AthleteFacts {
   readonly focus: AthleteFocus | null;
   /** from which take-off the athlete jumps higher, beyond the error (START-6) */
   readonly jumper: 'one-foot' | 'two-foot' | null;
+  /** rung of the control ladder the screens say (START-3), counted from 1; null = not known */
+  readonly controlRung: number | null;
   readonly history: History;
 }

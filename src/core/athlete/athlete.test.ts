@@ -5,7 +5,7 @@ import { NO_HISTORY } from './athlete-facts';
 import type { Gate } from '../library';
 import { overlayTables } from '../method';
 import { massFromKg, massToKg } from '../units';
-import { meetsGate, ownedRung } from '.';
+import { meetsGate, ownedRung, standsOn } from '.';
 
 const gate = (test: string): Gate => ({ kind: 'test', test: test as 'C1' });
 const owns = (id: string, sessions: number) => ({ history: { ...NO_HISTORY, mastered: { [id]: sessions } } });
@@ -35,6 +35,14 @@ describe('gates', () => {
     expect(ownedRung('pogos', athlete(), LIBRARY)).toBe(0);
     expect(ownedRung('pogos', athlete(owns('lateral-pogo', 3)), LIBRARY)).toBe(3);
   });
+});
+
+it('stands on the control ladder where the screens say, and elsewhere on what is owned', () => {
+  const { controlLadder } = METHOD.start;
+  const known = athlete({ controlRung: 4, ...owns('lateral-pogo', 3) });
+  expect(standsOn(controlLadder, known, LIBRARY, METHOD)).toBe(4);
+  expect(standsOn('pogos', known, LIBRARY, METHOD)).toBe(3);
+  expect(standsOn(controlLadder, athlete(), LIBRARY, METHOD)).toBe(0);
 });
 
 describe('a club’s own tables', () => {

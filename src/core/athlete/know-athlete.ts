@@ -4,6 +4,7 @@ import type { MethodTables } from '../method';
 import { activeComplaint, type Complaint } from '../safety';
 import {
   cautionOf,
+  controlRung,
   holdsBack,
   jumperOf,
   liftsAtCeiling,
@@ -111,6 +112,7 @@ export function knowAthlete(
       start,
     ),
     jumper: jumperKind(outcomes, specs),
+    controlRung: controlRung(record.records, specs, day, start),
     history,
   };
 }

@@ -1,4 +1,5 @@
 import { isLevelAtLeast, TESTS, type Gate, type Library } from '../library';
+import type { MethodTables } from '../method';
 import type { AthleteFacts } from './athlete-facts';
 
 /**
@@ -23,3 +24,11 @@ export function ownedRung(ladderId: string, { history }: Pick<AthleteFacts, 'his
     0,
   );
 }
+
+/** The rung an athlete stands on: on the control ladder what the screens say, as the reading does; elsewhere what is owned. */
+export const standsOn = (
+  ladderId: string,
+  athlete: Pick<AthleteFacts, 'history' | 'controlRung'>,
+  library: Library,
+  { start }: Pick<MethodTables, 'start'>,
+): number => (ladderId === start.controlLadder ? athlete.controlRung : null) ?? ownedRung(ladderId, athlete, library);

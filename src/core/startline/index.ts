@@ -1,6 +1,7 @@
 export * from './aims';
 export * from './background';
 export * from './caution';
+export * from './control-rung';
 export * from './ceiling';
 export * from './focus';
 export * from './settings';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { meetsGate, ownedRung } from '$core/athlete';
+import { meetsGate, standsOn } from '$core/athlete';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
 import { factsOf, loadSquadAthletes } from '$lib/server/repositories/athletes';
@@ -27,7 +27,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
   const sport = squad ? library.sports.get(squad.sportId) : undefined;
   // most rungs of a ladder are owned the same way: said once
   const usual = mostCommon(ladder.rungs.map(({ mastery }) => mastery));
-  const owned = new Map(facts.map((athlete) => [athlete.id, ownedRung(ladder.id, athlete, library)]));
+  const owned = new Map(facts.map((athlete) => [athlete.id, standsOn(ladder.id, athlete, library, club.method)]));
   return {
     ...clubPage(club, '/library/ladders'),
     ...(squad
