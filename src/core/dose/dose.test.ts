@@ -151,3 +151,21 @@ describe('a dose as text', () => {
     );
   });
 });
+
+describe('a dose typed over another', () => {
+  const current = dose({ rir: 2, percent: 0.78, loadKg: 80 });
+  const read = (text: string) => {
+    const parsed = parseDose(text, current, 'kg');
+    return parsed.ok ? parsed.value : null;
+  };
+  it('takes commas between its parts and inside a number', () => {
+    expect(read('3x5, 82.5kg')).toMatchObject({ sets: 3, amount: 5, loadKg: 82.5, percent: null });
+    expect(read('3 x 5, 82,5 kg, rest 2:00')).toMatchObject({ loadKg: 82.5, restSeconds: 120 });
+  });
+  it('drops a load that was of other reps, another % or another reserve', () => {
+    expect(read('3x5 60%')).toMatchObject({ percent: 0.6, loadKg: null });
+    expect(read('3x12')).toMatchObject({ loadKg: null });
+    expect(read('3x5 RIR 4')).toMatchObject({ loadKg: null });
+    expect(read('3x5 rest 2:00')).toMatchObject({ loadKg: 80 });
+  });
+});

@@ -67,7 +67,12 @@ export function ownColumn({ score, signs }: Pick<Complaint, 'score' | 'signs'>):
 }
 
 const inForce = ({ clearance }: Complaint, today: Day): Clearance | null =>
-  clearance && clearance.endedOn === null && clearance.from <= today && today <= clearance.expires ? clearance : null;
+  clearance &&
+  (clearance.endedOn === null || today < clearance.endedOn) &&
+  clearance.from <= today &&
+  today <= clearance.expires
+    ? clearance
+    : null;
 
 /**
  * The column of SAFE-8 a complaint stands in on a day, or null when nothing is barred. A clearance holds through its

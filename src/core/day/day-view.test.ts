@@ -1,0 +1,279 @@
+import { describe, expect, it, test } from 'vitest';
+import { LIBRARY, METHOD } from '$catalog';
+import { allDone, athlete, brief, dose, trackOf } from '../../../tests/fixtures';
+import type { AthleteFacts } from '../athlete';
+import { makeContext, solveCard, type Brief } from '../choose';
+import type { Dose } from '../dose';
+import { getExercise } from '../library';
+import type { DoseRowId } from '../method';
+import type { Line, TypedLine } from '../session';
+import { dayView, type DayLine } from '.';
+
+const DONE = allDone(LIBRARY.exercises.keys());
+const person = (own: Partial<AthleteFacts> = {}): AthleteFacts => athlete({ history: DONE, ...own });
+const line = (exerciseId: string, row: DoseRowId, of: Partial<Dose> = {}, own: Partial<Line> = {}): Line => ({
+  slot: 'main',
+  block: 'main',
+  group: null,
+  exerciseId,
+  row,
+  dose: dose(of),
+  full: null,
+  reasons: [],
+  pinned: false,
+  typed: false,
+  substitutes: [],
+  ...own,
+});
+const views = (lines: Line[], one: AthleteFacts, own: Partial<Brief> = {}, typed: TypedLine[] = []): DayLine[] =>
+  dayView({ lines, typed }, one, makeContext(brief({ events: [], athletes: [one], ...own }), LIBRARY, METHOD));
+const view = (of: Line, one: AthleteFacts, own: Partial<Brief> = {}): DayLine => views([of], one, own)[0]!;
+const owning = (id: string, row: DoseRowId, of: Dose, own: Parameters<typeof trackOf>[3] = {}) => ({
+  tracks: { a1: [trackOf(id, row, of, own)] },
+});
+const hurt = (place: string, score: number): Partial<AthleteFacts> => ({
+  complaints: [{ place, side: null, score, column: score >= 4 ? 'stop' : score === 3 ? 'three' : 'mild' }],
+});
+const codes = (of: DayLine): string[] => of.reasons.map(({ code }) => code);
+
+describe('what an athlete owns stands on any card', () => {
+  const squat = line('back-squat', 'D-MAINT', { sets: 3, amount: 6, rir: 2 });
+  const owned = dose({ sets: 2, amount: 5, loadKg: 47.5, rir: 2 });
+
+  it('its sets, reps and load, over the squad’s line', () => {
+    expect(view(squat, person(), owning('back-squat', 'D-MAINT', owned)).dose).toMatchObject({
+      sets: 2,
+      amount: 5,
+      loadKg: 47.5,
+    });
+  });
+
+  it('the rung it has come to, with its dose', () => {
+    const own = {
+      tracks: {
+        a1: [
+          trackOf('calf-raise-one-leg', 'D-ASST', dose(), { movedTo: 'calf-raise-two-leg' }),
+          trackOf('calf-raise-two-leg', 'D-ASST', dose({ sets: 2, amount: 12 })),
+        ],
+      },
+    };
+    const found = view(line('calf-raise-one-leg', 'D-ASST', { sets: 3, amount: 8 }), person(), own);
+    expect(found).toMatchObject({ exerciseId: 'calf-raise-two-leg', dose: { sets: 2, amount: 12 } });
+    expect(codes(found)).toContain('own_rung');
+  });
+
+  it('capped by a primer’s slot for the day, and owned as before', () => {
+    const capped = line(
+      'back-squat',
+      'D-MAINT',
+      { sets: 1, amount: 3, rir: 2 },
+      {
+        full: { dose: dose({ sets: 3, amount: 6, rir: 2 }), rules: ['SEL-7'] },
+      },
+    );
+    expect(view(capped, person(), owning('back-squat', 'D-MAINT', owned))).toMatchObject({
+      dose: { sets: 1, amount: 3 },
+      based: { sets: 2, amount: 5, loadKg: 47.5 },
+      eased: ['SEL-7'],
+    });
+  });
+
+  it('says that a change was accepted, with the rule that asked for it', () => {
+    const accepted = owning('back-squat', 'D-MAINT', owned, {
+      owned: { dose: owned, by: 'accepted', rules: ['PROG-4'] },
+    });
+    expect(view(squat, person(), accepted).reasons).toContainEqual({
+      code: 'accepted_change',
+      rules: ['PROG-4'],
+      facts: {},
+    });
+  });
+});
+
+describe('a complaint', () => {
+  it('at 3 puts ladder work one rung under what is owned, once, however many cards come', () => {
+    const calf = line('calf-raise-one-leg', 'D-ASST', { sets: 3, amount: 10 });
+    const sore = person(hurt('calf', 3));
+    const first = view(calf, sore);
+    expect(first).toMatchObject({ exerciseId: 'calf-raise-two-leg', based: null, eased: ['SAFE-8'] });
+    expect(view(calf, sore)).toEqual(first);
+  });
+
+  it('at 3 on the lowest rung halves what is owned, again and again to the same', () => {
+    const lowest = line('calf-raise-two-leg', 'D-ASST', { sets: 2, amount: 10 });
+    const own = owning('calf-raise-two-leg', 'D-ASST', dose({ sets: 2, amount: 10 }));
+    const halved = view(lowest, person(hurt('calf', 3)), own);
+    if (halved.exerciseId === 'calf-raise-two-leg')
+      expect(halved).toMatchObject({ dose: { sets: 2, amount: 5 }, based: { amount: 10 } });
+    expect(view(lowest, person(), own).dose).toMatchObject({ sets: 2, amount: 10 });
+  });
+
+  it('gives a substitute its own load and never the old lift’s', () => {
+    const squat = line(
+      'back-squat',
+      'D-MAINT',
+      { sets: 3, amount: 5, rir: 2, loadKg: null },
+      {
+        substitutes: [
+          { exerciseId: 'front-squat', row: 'D-MAINT' },
+          { exerciseId: 'goblet-squat', row: 'D-MAINT' },
+          { exerciseId: 'hip-thrust', row: 'D-MAINT' },
+        ],
+      },
+    );
+    const own = owning('back-squat', 'D-MAINT', dose({ sets: 3, amount: 5, rir: 2, loadKg: 100 }));
+    const back = view(squat, person(hurt('back', 3)), own);
+    expect(back.exerciseId).not.toBe('back-squat');
+    if (back.exerciseId !== null) expect(back.dose.loadKg ?? 0).toBeLessThan(60);
+    expect(back.reasons[0]?.rules).toContain('SAFE-8');
+  });
+
+  test.each([
+    ['back-thigh', 3, 'romanian-deadlift', 'D-MAINT'],
+    ['knee', 4, 'back-squat', 'D-MAINT'],
+    ['front-thigh', 4, 'split-squat', 'D-ASST'],
+    ['head', 1, 'plank', 'D-TRK'],
+  ] as const)('%s at %i stops %s, with nothing else to do', (place, score, id, row) => {
+    expect(view(line(id, row, { amount: 6, rir: 3 }), person(hurt(place, score))).exerciseId).toBeNull();
+  });
+
+  it('at the knee leaves a kneeling entry no way in, and gives the hold below it', () => {
+    const found = view(line('nordic-partial', 'D-ECC', { amount: 6, rir: 3 }), person(hurt('knee', 4)));
+    expect(found.exerciseId).not.toBe('nordic-partial');
+    if (found.exerciseId !== null) expect(getExercise(LIBRARY, found.exerciseId).kneeling ?? false).toBe(false);
+  });
+
+  it('stops the rest of what was begun, and leaves what was written', () => {
+    const written = dose({ sets: 3, amount: 5, loadKg: 80, rir: 2 });
+    const begun = {
+      'main a1': { exerciseId: 'back-squat', row: 'D-MAINT' as const, written, based: written, eased: [] },
+    };
+    const [found] = views([line('back-squat', 'D-MAINT')], person(hurt('knee', 5)), { begun });
+    expect(found).toMatchObject({ begun: true, dose: written, stopped: { code: 'barred_by_complaint' } });
+    expect(views([line('back-squat', 'D-MAINT')], person(), { begun })[0]?.stopped).toBeNull();
+  });
+});
+
+describe('time away', () => {
+  const squat = line('back-squat', 'D-MAINT', { sets: 3, amount: 6, rir: 2 });
+  const away = (day: string) => ({
+    ...person(),
+    history: { ...allDone(LIBRARY.exercises.keys(), day) },
+  });
+  const own = (lastDone: string, sets = 3) =>
+    owning('back-squat', 'D-MAINT', dose({ sets, amount: 6, rir: 2, loadKg: 80 }), { lastDone });
+
+  test.each([
+    ['2026-11-17', 3, 80],
+    ['2026-11-10', 2, 75],
+    ['2026-10-30', 2, 72.5],
+  ])('last done on %s: %i sets at %f kg, the same on the next card', (day, sets, loadKg) => {
+    const found = view(squat, away(day), own(day));
+    expect(found.dose.sets).toBeLessThanOrEqual(sets);
+    expect(found.dose.loadKg).toBeLessThanOrEqual(loadKg);
+    expect(view(squat, away(day), own(day))).toEqual(found);
+  });
+
+  it('never gives more than was owned', () => {
+    for (const day of ['2026-11-10', '2026-10-30', '2026-10-01', '2026-08-01']) {
+      const found = view(squat, away(day), own(day, 1));
+      expect(found.dose.sets, day).toBeLessThanOrEqual(1);
+      expect(found.dose.loadKg ?? 0, day).toBeLessThanOrEqual(80);
+    }
+  });
+});
+
+describe('first eccentric work (SAFE-10)', () => {
+  it('enters at the bottom of its ramp, whatever the squad does', () => {
+    const fresh = athlete({ history: { ...DONE, lastDone: {} } });
+    const found = view(line('nordic-partial', 'D-ECC', { sets: 4, amount: 8, rir: 2 }), fresh);
+    expect(found.dose.sets * found.dose.amount).toBeLessThanOrEqual(10);
+  });
+});
+
+describe('what the coach typed', () => {
+  it('stays as typed over contacts and clock, for the squad and for one athlete', () => {
+    const jumps = line(
+      'countermovement-jump',
+      'D-SLOW',
+      { sets: 10, amount: 10 },
+      { slot: 'jump-1', typed: true, pinned: true },
+    );
+    expect(view(jumps, person())).toMatchObject({ typed: true, dose: { sets: 10, amount: 10 } });
+    const own: TypedLine = {
+      slot: 'jump-1',
+      athleteId: 'a1',
+      exerciseId: 'countermovement-jump',
+      row: 'D-SLOW',
+      dose: dose({ sets: 12, amount: 8 }),
+    };
+    expect(views([{ ...jumps, typed: false }], person(), {}, [own])[0]).toMatchObject({
+      typed: true,
+      dose: { sets: 12, amount: 8 },
+    });
+    expect(views([jumps], person(), {}, [{ ...own, exerciseId: null }])[0]?.exerciseId).toBeNull();
+  });
+
+  it('a typed % gives the load and a typed RIR another, not the one of before', () => {
+    const of = (own: Partial<Dose>) =>
+      view(line('deadlift', 'D-MAINT', { sets: 3, ...own }, { typed: true }), person({ e1rmKg: { deadlift: 120 } }), {
+        ...owning('deadlift', 'D-MAINT', dose({ sets: 3, amount: 5, rir: 2, loadKg: 90 })),
+      }).dose.loadKg;
+    expect(of({ amount: 8, percent: 0.6, rir: null })).toBe(70);
+    expect(of({ amount: 15, rir: 3 }) ?? 0).toBeLessThan(90);
+  });
+});
+
+describe('near an event every sport gets a whole card that the check lets through (WEEK-2)', () => {
+  test.each([...LIBRARY.sports.keys()])('%s, two days before', (sportId) => {
+    for (const phase of ['in-season', 'specific'] as const) {
+      const squad = ['a1', 'a2'].map((id) => person({ id }));
+      const of = brief({ sportId, phase, weekOfBlock: 3, athletes: squad, day: '2026-11-26' });
+      const solved = solveCard(of, LIBRARY, METHOD);
+      expect(solved.ok, phase).toBe(true);
+      if (!solved.ok) continue;
+      expect(solved.value.assessment.findings.filter(({ severity }) => severity === 'forbid')).toEqual([]);
+      expect(
+        solved.value.card.lines.map(({ slot }) => slot),
+        phase,
+      ).toContain('main');
+    }
+  });
+
+  it('a day that is after one event and before another is recovery; the event’s own day offers nothing unasked', () => {
+    const between = {
+      day: '2026-11-25',
+      events: [
+        { day: '2026-11-24', kind: 'league' as const },
+        { day: '2026-11-26', kind: 'league' as const },
+      ],
+    };
+    const template = (own: Partial<Brief>) => {
+      const solved = solveCard(brief({ athletes: [person()], ...own }), LIBRARY, METHOD);
+      return solved.ok ? solved.value.card.template : solved.issues[0]?.code;
+    };
+    expect(template(between)).toBe('recovery');
+    expect(template({ ...between, day: '2026-11-24' })).toBe('event_day');
+    expect(template({ ...between, day: '2026-11-24', primer: true })).toBe('primer');
+  });
+
+  it('a friendly bars its eve and nothing before it', () => {
+    const limits = (day: string) =>
+      makeContext(brief({ day, events: [{ day: '2026-11-28', kind: 'friendly' }] }), LIBRARY, METHOD).limits;
+    expect(limits('2026-11-27')).toMatchObject({ quiet: true, primerOnly: true });
+    expect(limits('2026-11-26')).toMatchObject({ quiet: false, primerOnly: false });
+  });
+});
+
+describe('the young (SAFE-3) and the new (SAFE-4)', () => {
+  it('under 16 no load stands above 0.80, whatever was owned', () => {
+    const young = person({ ageYears: 15, e1rmKg: { 'back-squat': 100 } });
+    const own = owning('back-squat', 'D-MAINT', dose({ sets: 3, amount: 3, rir: 1, loadKg: 95 }));
+    expect(
+      view(line('back-squat', 'D-MAINT', { sets: 3, amount: 3, rir: 1 }), young, own).dose.loadKg,
+    ).toBeLessThanOrEqual(80);
+    const typed = line('back-squat', 'D-MAINT', { sets: 5, amount: 1, percent: 0.97, rir: null }, { typed: true });
+    const found = view(typed, young);
+    if (found.exerciseId !== null) expect(found.dose.loadKg ?? 0).toBeLessThanOrEqual(80);
+  });
+});
