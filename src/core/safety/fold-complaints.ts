@@ -109,7 +109,7 @@ function answerAll(standing: StandingComplaint[], fact: AnswerFact, trained: rea
     else if (fact.answer === 'fine') standing[i] = calm(one, fact.day);
   }
   const score = fact.score ?? 0;
-  if (!hurts || found || fact.place === null || (score === 0 && fact.signs.length === 0)) return;
+  if (!hurts || found || (score === 0 && fact.signs.length === 0)) return;
   standing.push({
     origin: fact.id,
     place: fact.place,
