@@ -2,10 +2,9 @@ import type { AthleteFacts } from '../athlete';
 import { getExercise, type Exercise } from '../library';
 import type { Dose } from '../dose';
 import type { DoseRowId } from '../method';
-import type { Reason } from '../result';
 import type { Card, Line } from '../session';
-import type { Track } from '../track';
 import type { DayContext } from './day-context';
+import { reasonsFor } from './base-reasons';
 import { enoughRow, rowCaseOf, rowForLevel } from './row-for-athlete';
 import { athleteLevel, startDose } from './start-dose';
 import type { WorkingLine } from './working-line';
@@ -130,38 +129,4 @@ function withCap(working: WorkingLine, { dose: shown, full }: Line): WorkingLine
   };
   const same = capped.sets === dose.sets && capped.amount === dose.amount && capped.rir === dose.rir;
   return same ? working : { ...working, dose: capped, eased: [...working.eased, ...full.rules] };
-}
-
-function reasonsFor(
-  of: {
-    line: Line;
-    row: DoseRowId;
-    levelled: DoseRowId;
-    exercise: Exercise;
-    dose: Dose;
-    full: Dose;
-    holds: Track['owned'];
-  },
-  athlete: AthleteFacts,
-  { method }: DayContext,
-): Reason[] {
-  const { line, row, levelled, exercise, dose, full } = of;
-  if (row !== levelled)
-    return [{ code: 'at_ceiling', rules: ['DOSE-6'], facts: { lift: exercise.load.oneRepMax?.lift ?? '' } }];
-  if (of.holds)
-    return [
-      ...(exercise.id === line.exerciseId ? [] : [{ code: 'own_rung', rules: ['PROG-2'], facts: {} }]),
-      ...(of.holds.by === 'accepted' ? [{ code: 'accepted_change', rules: of.holds.rules, facts: {} }] : []),
-    ];
-  const easier = row !== line.row || dose.sets < full.sets || dose.amount !== full.amount;
-  if (!easier || !method.doses[row].progresses) return [];
-  const known = athlete.caution !== 'gentle';
-  const held = athlete.focus?.holdsBack ?? false;
-  return [
-    {
-      code: 'bottom_of_range',
-      rules: [!known ? 'START-2' : held ? 'START-1' : 'PHASE-3'],
-      facts: { level: athlete.liftLevel, known, focus: held ? (athlete.focus?.name ?? null) : null },
-    },
-  ];
 }

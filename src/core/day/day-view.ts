@@ -1,12 +1,11 @@
 import type { AthleteFacts } from '../athlete';
-import type { Dose } from '../dose';
 import { getExercise } from '../library';
-import type { DoseRowId } from '../method';
 import type { Reason } from '../result';
 import { heavyFamilies, LOWER_BODY } from '../season';
 import type { Card, Line } from '../session';
 import { baseLine } from './base-line';
-import { begunKey, type Begun, type DayContext } from './day-context';
+import { begunKey, type DayContext } from './day-context';
+import { asBegun, asToday, without, type DayLine } from './day-line';
 import { withLoad } from './day-load';
 import { easeForThree, substituteFor, type Barred } from './ease-for-complaint';
 import { easeForDay } from './ease-for-day';
@@ -16,26 +15,6 @@ import { judgeDay } from './judge-day';
 import { judgeOption } from './judge-option';
 import { trimContacts } from './trim-contacts';
 import { easedTo, type WorkingLine } from './working-line';
-
-/** A line as one athlete does it today. */
-export interface DayLine {
-  readonly slot: string;
-  readonly athleteId: string;
-  /** null = without: nothing here for this athlete today */
-  readonly exerciseId: string | null;
-  readonly row: DoseRowId;
-  readonly dose: Dose;
-  /** what it is without what holds today, which becomes owned when it is done; null = nothing */
-  readonly based: Dose | null;
-  readonly eased: readonly string[];
-  /** why it differs from the squad's line */
-  readonly reasons: readonly Reason[];
-  readonly typed: boolean;
-  /** the first set fixed entry and dose */
-  readonly begun: boolean;
-  /** what stops the sets that are left */
-  readonly stopped: Reason | null;
-}
 
 /**
  * What one athlete does of a card today: the card's lines and what the athlete owns, with what holds now laid over them
@@ -148,49 +127,3 @@ const lastReason = (line: WorkingLine | null | undefined, athlete: AthleteFacts,
         facts: { from: line.dose.sets, to: 0, limit: 0 },
       })
     : null;
-
-const asToday = (line: Line, found: WorkingLine, { id }: AthleteFacts): DayLine => ({
-  slot: line.slot,
-  athleteId: id,
-  exerciseId: found.exercise.id,
-  row: found.row,
-  dose: found.dose,
-  based: found.based,
-  eased: found.eased,
-  reasons: found.reasons,
-  typed: found.typed,
-  begun: false,
-  stopped: null,
-});
-
-const without = (line: Line, { id }: AthleteFacts, why: Reason | null): DayLine => ({
-  slot: line.slot,
-  athleteId: id,
-  exerciseId: null,
-  row: line.row,
-  dose: line.dose,
-  based: null,
-  eased: [],
-  reasons: why ? [why] : [],
-  typed: false,
-  begun: false,
-  stopped: null,
-});
-
-/** What was begun stays as it was written; a complaint of this morning stops the sets that are left. */
-function asBegun(line: Line, fixed: Begun, athlete: AthleteFacts, context: DayContext): DayLine {
-  const exercise = context.library.exercises.get(fixed.exerciseId);
-  return {
-    slot: line.slot,
-    athleteId: athlete.id,
-    exerciseId: fixed.exerciseId,
-    row: fixed.row,
-    dose: fixed.written,
-    based: fixed.based,
-    eased: fixed.eased,
-    reasons: [],
-    typed: false,
-    begun: true,
-    stopped: exercise ? judgeOption(exercise, fixed.row, fixed.written, athlete, context) : null,
-  };
-}

@@ -1,6 +1,6 @@
 import type { Card } from '../session';
 import { begunKey, type Begun } from './day-context';
-import type { DayLine } from './day-view';
+import type { DayLine } from './day-line';
 
 /**
  * A card of an earlier day as it stands: what was begun as it was written then, everything else as the card says. Nothing

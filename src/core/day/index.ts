@@ -1,5 +1,6 @@
 export * from './place';
 export * from './day-context';
+export type { DayLine } from './day-line';
 export * from './day-view';
 export * from './frozen-view';
 export * from './judge-option';

@@ -2,14 +2,9 @@ import type { Day } from '../calendar';
 import type { Dose } from '../dose';
 import type { DoseRowId } from '../method';
 import type { AnswerFact, ClosedFact, SetFact, StepFact, TrackFact } from './facts';
+import { boutsOf, type Bout } from './bouts';
 import { answersByDay, responseTo } from './response-to';
 import { emptyTrack, EXPOSURES_KEPT, isClean, trackKey, type Exposure, type Track } from './track';
-
-/** What an exposure is made of: the sets of one line of one session. */
-interface Bout {
-  readonly day: Day;
-  readonly sets: readonly [SetFact, ...SetFact[]];
-}
 
 type Happening =
   | { readonly rank: 2 | 4; readonly day: Day; readonly seq: number; readonly step: StepFact }
@@ -60,30 +55,6 @@ export function foldTracks(facts: readonly TrackFact[], sessionDays: readonly Da
 }
 
 const later = (a: Day | null, b: Day): Day => (a !== null && a > b ? a : b);
-
-/** The sets as they stand: of several taps on one set the one done last, none where that one took it back. */
-function boutsOf(sets: readonly SetFact[]): Bout[] {
-  const latest = new Map<string, SetFact>();
-  for (const set of sets) {
-    const key = [set.sessionId, set.slot, set.setNumber].join(' ');
-    const before = latest.get(key);
-    if (!before || isLater(set, before)) latest.set(key, set);
-  }
-  const bouts = new Map<string, SetFact[]>();
-  for (const set of latest.values()) {
-    if (set.removed) continue;
-    const key = [set.sessionId, set.slot, set.exerciseId, set.row].join(' ');
-    const own = bouts.get(key);
-    if (own) own.push(set);
-    else bouts.set(key, [set]);
-  }
-  return [...bouts.values()].flatMap((own) => {
-    const [first, ...rest] = own.sort((a, b) => a.setNumber - b.setNumber);
-    return first ? [{ day: first.day, sets: [first, ...rest] }] : [];
-  });
-}
-
-const isLater = (a: SetFact, b: SetFact): boolean => (a.doneAt === b.doneAt ? a.id > b.id : a.doneAt > b.doneAt);
 
 function withBout(track: Track, { day, sets }: Bout, response: Exposure['response']): Track {
   const [first] = sets;

@@ -209,17 +209,17 @@
     padding-top: 14px;
     display: flex;
     flex-wrap: wrap;
-    gap: 12px;
+    gap: 8px;
   }
   footer button,
   footer a,
   footer select {
     min-height: 56px;
-    padding: 0 20px;
+    padding: 0 14px;
     border: 2px solid var(--edge);
     background: var(--cal);
     color: var(--ink);
-    font-size: 20px;
+    font-size: 19px;
     font-weight: 600;
     font-stretch: 84%;
     text-decoration: none;
@@ -228,7 +228,7 @@
     cursor: pointer;
   }
   footer select {
-    max-width: 260px;
+    max-width: 220px;
   }
   footer .main {
     background: var(--almagre);

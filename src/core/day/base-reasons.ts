@@ -1,0 +1,43 @@
+import type { AthleteFacts } from '../athlete';
+import type { Dose } from '../dose';
+import type { Exercise } from '../library';
+import type { DoseRowId } from '../method';
+import type { Reason } from '../result';
+import type { Line } from '../session';
+import type { Track } from '../track';
+import type { DayContext } from './day-context';
+
+/** Why an athlete's line differs from the squad's before anything of today is laid over it. */
+export function reasonsFor(
+  of: {
+    line: Line;
+    row: DoseRowId;
+    levelled: DoseRowId;
+    exercise: Exercise;
+    dose: Dose;
+    full: Dose;
+    holds: Track['owned'];
+  },
+  athlete: AthleteFacts,
+  { method }: DayContext,
+): Reason[] {
+  const { line, row, levelled, exercise, dose, full } = of;
+  if (row !== levelled)
+    return [{ code: 'at_ceiling', rules: ['DOSE-6'], facts: { lift: exercise.load.oneRepMax?.lift ?? '' } }];
+  if (of.holds)
+    return [
+      ...(exercise.id === line.exerciseId ? [] : [{ code: 'own_rung', rules: ['PROG-2'], facts: {} }]),
+      ...(of.holds.by === 'accepted' ? [{ code: 'accepted_change', rules: of.holds.rules, facts: {} }] : []),
+    ];
+  const easier = row !== line.row || dose.sets < full.sets || dose.amount !== full.amount;
+  if (!easier || !method.doses[row].progresses) return [];
+  const known = athlete.caution !== 'gentle';
+  const held = athlete.focus?.holdsBack ?? false;
+  return [
+    {
+      code: 'bottom_of_range',
+      rules: [!known ? 'START-2' : held ? 'START-1' : 'PHASE-3'],
+      facts: { level: athlete.liftLevel, known, focus: held ? (athlete.focus?.name ?? null) : null },
+    },
+  ];
+}
