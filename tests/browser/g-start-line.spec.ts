@@ -318,9 +318,9 @@ test('a file with three bad lines: the good ones are seen, the bad ones named, n
   await expect(page.getByLabel('10-5 RSI')).toHaveValue('ignore');
   await page.getByLabel('10-5 RSI').selectOption({ label: 'Ten repeated jumps' });
   await page.getByRole('button', { name: 'Read again' }).click();
-  await expect(page.getByRole('button', { name: 'Take in 3, leave out 3 lines' })).toBeVisible();
-  await page.getByRole('button', { name: /^Take in 3/ }).click();
-  await expect(page.getByRole('status')).toContainText('3 results taken in');
+  await expect(page.getByRole('button', { name: 'Take in 4, leave out what is wrong in 3 lines' })).toBeVisible();
+  await page.getByRole('button', { name: /^Take in 4/ }).click();
+  await expect(page.getByRole('status')).toContainText('4 results taken in');
   await page.getByRole('link', { name: 'Back to the testing day' }).click();
   await ready(page);
   await expect(cell(page, 'Luc Ferran', 'Countermovement jump')).toHaveText('39.9');
