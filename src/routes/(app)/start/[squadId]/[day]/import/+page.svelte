@@ -65,7 +65,9 @@
       <Button type="submit" size="small" kind="tertiary">{file ? 'Read again' : 'Preview'}</Button>
       {#if file && form?.taken === null && file.count > 0}
         <Button type="submit" size="small" formaction="?/take"
-          >Take in {file.count}{file.badCount > 0 ? `, leave out what is wrong in ${String(file.badCount)} lines` : ''}</Button
+          >Take in {file.count}{file.badCount > 0
+            ? `, leave out what is wrong in ${String(file.badCount)} lines`
+            : ''}</Button
         >
       {/if}
     </div>
