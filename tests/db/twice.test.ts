@@ -7,7 +7,7 @@ import { makeLink } from '../../src/lib/server/commands/athlete-link';
 import { noteComplaint } from '../../src/lib/server/commands/complaints';
 import { keepEntry, removeEntry } from '../../src/lib/server/commands/keep-entry';
 import { runCommand, runOne } from '../../src/lib/server/commands/run-command';
-import { addAthletes, addEvent, makeSquad } from '../../src/lib/server/commands/squads';
+import { addAthletes, addEvent, makeSquad, removeEvent } from '../../src/lib/server/commands/squads';
 import { closeDatabase, withClub, type Tx } from '../../src/lib/server/db/client';
 import { athlete, athleteLink, command, complaint, event, squad, squadAthlete } from '../../src/lib/server/db/schema';
 import { loadClub } from '../../src/lib/server/repositories/club-context';
@@ -170,4 +170,20 @@ it('an own exercise in somebody’s own line stays in the library, and the next 
   );
   expect(await remove()).toEqual({ ok: true, value: { gone: true } });
   await makeCard(club, '2026-12-01');
+});
+
+it('an event half a year ahead is there to be seen and removed', async () => {
+  const id = v7();
+  const far = { day: '2027-06-05', name: 'Final', kind: 'final' as const };
+  await withClub(club.clubId, async (tx) => {
+    const { context, own } = await here(tx);
+    await addEvent(tx, context, own, id, far, club.coachId);
+  });
+  const events = () => withClub(club.clubId, async (tx) => (await here(tx)).own.events);
+  expect(await events()).toMatchObject([far]);
+  await withClub(club.clubId, async (tx) => {
+    const { context, own } = await here(tx);
+    expect(await removeEvent(tx, context, own, id, club.coachId)).toMatchObject({ ok: true });
+  });
+  expect(await events()).toEqual([]);
 });

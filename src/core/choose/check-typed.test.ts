@@ -1,0 +1,132 @@
+import { describe, expect, it, test } from 'vitest';
+import { LIBRARY, METHOD } from '$catalog';
+import { allDone, athlete, brief, dose } from '../../../tests/fixtures';
+import type { AthleteFacts } from '../athlete';
+import { dayView } from '../day';
+import type { Dose } from '../dose';
+import type { DoseRowId } from '../method';
+import type { Line, TypedLine } from '../session';
+import { assessCard, makeContext, type Brief } from '.';
+
+const person = (own: Partial<AthleteFacts> = {}): AthleteFacts =>
+  athlete({ history: allDone(LIBRARY.exercises.keys()), ...own });
+const typed = (exerciseId: string, row: DoseRowId, of: Partial<Dose>, own: Partial<Line> = {}): Line => ({
+  slot: 'main',
+  block: 'main',
+  group: null,
+  exerciseId,
+  row,
+  dose: dose(of),
+  full: null,
+  reasons: [],
+  pinned: true,
+  typed: true,
+  substitutes: [],
+  ...own,
+});
+const ownLine = (exerciseId: string, row: DoseRowId, of: Partial<Dose>, athleteId = 'a1'): TypedLine => ({
+  slot: 'main',
+  athleteId,
+  exerciseId,
+  row,
+  dose: dose(of),
+});
+function said(lines: Line[], own: TypedLine[], people: AthleteFacts[], more: Partial<Brief> = {}) {
+  const context = makeContext(brief({ events: [], minutes: 90, athletes: people, ...more }), LIBRARY, METHOD);
+  const card = { lines, typed: own };
+  const view = people.flatMap((one) => dayView(card, one, context));
+  return assessCard(card, view, context).findings.map(({ severity, code, facts }) => ({
+    is: `${severity} ${code}`,
+    facts,
+  }));
+}
+const of = (...args: Parameters<typeof said>) => said(...args).map(({ is }) => is);
+const PLAIN = typed('back-squat', 'D-MAINT', { sets: 3, amount: 6, rir: 3 }, { typed: false, pinned: false });
+
+describe('what the coach types is said at the line with its number, and only SAFE, gates and WEEK-2 refuse (DOSE-12)', () => {
+  test.each([
+    ['a bell that is not there', 'goblet-squat', { loadKg: 80 }, 'warn load_not_here'],
+    ['a bar that plates cannot make', 'back-squat', { loadKg: 61 }, 'warn load_not_here'],
+    ['more than was ever lifted', 'back-squat', { loadKg: 150 }, 'warn load_above_maximum'],
+  ] as [string, string, Partial<Dose>, string][])('%s', (_name, id, own, expected) => {
+    const people = [person({ e1rmKg: { 'back-squat': 100 } })];
+    expect(of([typed(id, 'D-MAINT', { rir: 3, ...own })], [], people)).toContain(expected);
+    expect(of([PLAIN], [ownLine(id, 'D-MAINT', { rir: 3, ...own })], people)).toContain(expected);
+  });
+
+  it('names the nearest load that can be made, and how many are over their maximum', () => {
+    const people = [
+      person({ e1rmKg: { 'back-squat': 100 } }),
+      person({ id: 'b', name: 'Bo', e1rmKg: { 'back-squat': 200 } }),
+    ];
+    const found = said([typed('back-squat', 'D-MAINT', { rir: 3, loadKg: 121 })], [], people);
+    expect(found.find(({ is }) => is === 'warn load_not_here')?.facts).toMatchObject({
+      loadKg: 121,
+      nearestKg: 120,
+      slot: 'main',
+    });
+    expect(found.find(({ is }) => is === 'warn load_above_maximum')?.facts).toMatchObject({
+      count: 1,
+      athlete: 'Ines Roder',
+    });
+  });
+
+  it('says nothing of a load the place makes and the athlete has', () => {
+    expect(of([typed('back-squat', 'D-MAINT', { rir: 3, loadKg: 80 })], [], [person()])).toEqual([]);
+  });
+
+  it('refuses above 0.80 under 16: typed as a %, or as reps and reserve; for the squad only when all are young', () => {
+    const young = person({ id: 'y', name: 'Yve', ageYears: 15 });
+    const single = { sets: 5, amount: 1, percent: 0.97, rir: null };
+    expect(of([typed('back-squat', 'D-MAINT', single)], [], [young])).toContain('forbid youth_intensity');
+    expect(of([typed('back-squat', 'D-MAINT', single)], [], [young, person()])).not.toContain('forbid youth_intensity');
+    expect(of([PLAIN], [ownLine('back-squat', 'D-MAINT', single, 'y')], [young, person()])).toContain(
+      'forbid youth_intensity',
+    );
+    const hard = { sets: 3, amount: 3, rir: 1 };
+    expect(of([PLAIN], [ownLine('back-squat', 'D-MAINT', hard, 'y')], [young])).toContain('forbid youth_intensity');
+    expect(of([PLAIN], [ownLine('back-squat', 'D-MAINT', { sets: 3, amount: 8, rir: 3 }, 'y')], [young])).not.toContain(
+      'forbid youth_intensity',
+    );
+  });
+
+  it('refuses heavy work near an event that a hand made heavy, and not what it found so', () => {
+    const near = { day: '2026-11-26', events: [{ day: '2026-11-28', kind: 'league' as const }] };
+    const heavy = { sets: 3, amount: 5, rir: 1 };
+    expect(of([typed('back-squat', 'D-MAINT', heavy)], [], [person()], near)).toContain('forbid heavy_on_quiet_day');
+    expect(of([typed('back-squat', 'D-MAINT', { ...heavy, sets: 2 })], [], [person()], near)).toEqual([]);
+    const stood = typed('back-squat', 'D-MAINT', heavy, { typed: false, pinned: false });
+    expect(of([stood], [], [person()], near)).not.toContain('forbid heavy_on_quiet_day');
+    expect(of([PLAIN], [ownLine('back-squat', 'D-MAINT', heavy)], [person()], near)).toContain('forbid day_bars_heavy');
+  });
+
+  it('refuses for one athlete what a gate or a complaint stands against, whoever else may do it', () => {
+    const failed = person({ id: 'f', tests: { R1: 'failed' } });
+    expect(of([PLAIN], [ownLine('deadlift', 'D-MAINT', { rir: 3 }, 'f')], [failed, person()])).toContain(
+      'forbid gate_not_met',
+    );
+    expect(of([typed('deadlift', 'D-MAINT', { rir: 3 })], [], [failed, person()])).toEqual([]);
+    expect(of([typed('deadlift', 'D-MAINT', { rir: 3 })], [], [failed])).toContain('forbid gate_not_met');
+  });
+
+  it('keeps a jump over the budget and says by how much, for the squad and for one', () => {
+    const many = { sets: 12, amount: 10 };
+    const jump = typed('countermovement-jump', 'D-SLOW', many);
+    const found = said([jump], [], [person()]);
+    expect(found.find(({ is }) => is === 'warn over_contacts')?.facts.weighted).toBe(120);
+    expect(
+      of(
+        [{ ...jump, dose: dose({ sets: 2, amount: 4 }), typed: false }],
+        [ownLine('countermovement-jump', 'D-SLOW', many)],
+        [person()],
+      ),
+    ).toContain('warn over_contacts');
+  });
+
+  it('says whose guardian’s consent is missing, wherever a card is made', () => {
+    const minor = person({ id: 'm', name: 'Mia', consentMissing: true });
+    expect(said([PLAIN], [], [person(), minor]).find(({ is }) => is === 'warn consent_missing')?.facts).toEqual({
+      names: ['Mia'],
+    });
+  });
+});
