@@ -4,7 +4,7 @@ import { afterAll, beforeEach, describe, expect, it } from 'vitest';
 import { v7 } from 'uuid';
 import { closeAuth } from '../../src/lib/server/auth/auth';
 import { closeDatabase, withClub } from '../../src/lib/server/db/client';
-import { athlete, change, squad, testResult } from '../../src/lib/server/db/schema';
+import { athlete, change, squad } from '../../src/lib/server/db/schema';
 import { loadCalls } from '../../src/lib/server/reads/call-rows';
 import { readCalls } from '../../src/lib/server/reads/calls';
 import { loadClub } from '../../src/lib/server/repositories/club-context';
@@ -12,7 +12,7 @@ import { factsOf, loadAthlete, loadSquadAthletes } from '../../src/lib/server/re
 import { historyWords } from '../../src/lib/server/reads/history-words';
 import { ownCard } from '../../src/lib/server/reads/own-card';
 import { daysOffered, nextCardDay, tagWords } from '../../src/lib/server/reads/page-thread';
-import { DAY, makeClub, type TestClub } from './club';
+import { DAY, knownGround, makeClub, type TestClub } from './club';
 import { answer, callsOf, dayOf, logDay, makeCard, onDay, readOn, session, settle, waiting } from './drive';
 import { makeBrief } from '../../src/lib/server/reads/make-brief';
 
@@ -28,14 +28,6 @@ beforeEach(async () => {
   club = await makeClub(4);
 });
 
-/** Values that pass every screen of range, control and skill. */
-const GROUND = [
-  { test: 'R1', value: 2, sides: false },
-  { test: 'R2', value: 1, sides: false },
-  { test: 'R4', value: 0.12, sides: true },
-  ...['C1', 'C2', 'C3', 'C4', 'C5', 'C6'].map((test) => ({ test, value: 0, sides: test !== 'C2' })),
-  ...['K1', 'K2', 'K3'].map((test) => ({ test, value: 0, sides: false })),
-];
 const MONDAY = '2026-11-23';
 const LATER = '2026-12-01';
 
@@ -83,7 +75,7 @@ describe('calls', () => {
 
   it('gathers rises by exercise and cuts by athlete, and shows what was settled today', async () => {
     // rises are asked of those whose ground is known
-    await knownGround(club.athletes.slice(0, 2));
+    await knownGround(club, club.athletes.slice(0, 2));
     await trained(MONDAY, club.athletes);
     for (const id of club.athletes.slice(0, 2)) await answer(club, id, {}, DAY);
     await answer(club, club.athletes[2]!, { answer: 'tight', place: 'calf' }, DAY);
@@ -111,30 +103,9 @@ describe('calls', () => {
   });
 });
 
-/** Every screen passed: what an athlete owns may rise. */
-async function knownGround(ids: readonly string[]): Promise<void> {
-  await withClub(club.clubId, (tx) =>
-    tx.insert(testResult).values(
-      ids.flatMap((athleteId) =>
-        GROUND.flatMap(({ test, value, sides }) =>
-          (sides ? (['left', 'right'] as const) : (['both'] as const)).map((side) => ({
-            clubId: club.clubId,
-            id: v7(),
-            athleteId,
-            test,
-            day: '2026-11-20',
-            side,
-            value,
-          })),
-        ),
-      ),
-    ),
-  );
-}
-
 describe('the next card’s brief', () => {
   it('moves the squad’s line to the dose most athletes have come to, and leaves the others their own', async () => {
-    await knownGround(club.athletes);
+    await knownGround(club, club.athletes);
     const id = await trained(MONDAY, club.athletes.slice(0, 3));
     for (const one of club.athletes.slice(0, 3)) await answer(club, one, {}, DAY);
     const rises = (await waiting(club)).filter(({ change: { kind } }) => kind === 'set-up' || kind === 'amount-up');

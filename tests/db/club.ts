@@ -3,7 +3,7 @@ import { DEFAULT_KIT } from '../../src/lib/model/kit';
 import { createClub } from '../../src/lib/server/auth/create-club';
 import { auth } from '../../src/lib/server/auth/auth';
 import { withClub } from '../../src/lib/server/db/client';
-import { athlete, facility, squad, squadAthlete } from '../../src/lib/server/db/schema';
+import { athlete, facility, squad, squadAthlete, testResult } from '../../src/lib/server/db/schema';
 
 /** The day of every test here; JALEO_TODAY is set to it. */
 export const DAY = '2026-11-24';
@@ -38,4 +38,34 @@ export async function makeClub(size = 3): Promise<TestClub> {
     await tx.insert(squadAthlete).values(athletes.map((athleteId) => ({ clubId, squadId, athleteId })));
   });
   return { clubId, coachId: made.user.id, squadId, athletes };
+}
+
+/** Values that pass every screen of range, control and skill. */
+const GROUND = [
+  { test: 'R1', value: 2, sides: false },
+  { test: 'R2', value: 1, sides: false },
+  { test: 'R4', value: 0.12, sides: true },
+  ...['C1', 'C2', 'C3', 'C4', 'C5', 'C6'].map((test) => ({ test, value: 0, sides: test !== 'C2' })),
+  ...['K1', 'K2', 'K3'].map((test) => ({ test, value: 0, sides: false })),
+];
+
+/** Every screen passed: what these athletes own may rise. */
+export async function knownGround(club: TestClub, ids: readonly string[]): Promise<void> {
+  await withClub(club.clubId, (tx) =>
+    tx.insert(testResult).values(
+      ids.flatMap((athleteId) =>
+        GROUND.flatMap(({ test, value, sides }) =>
+          (sides ? (['left', 'right'] as const) : (['both'] as const)).map((side) => ({
+            clubId: club.clubId,
+            id: v7(),
+            athleteId,
+            test,
+            day: '2026-11-20',
+            side,
+            value,
+          })),
+        ),
+      ),
+    ),
+  );
 }
