@@ -1,6 +1,8 @@
-import { spawnSync } from 'node:child_process';
-import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
-import { join } from 'node:path';
+import { spawn } from 'node:child_process';
+import { once } from 'node:events';
+import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
+import { availableParallelism, tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
 
 /**
  * Makes small wrong changes to the core, one at a time, and says which no unit test notices. Not part of ./test.
@@ -70,39 +72,73 @@ function mutantsOf(file: string): Mutant[] {
   return found;
 }
 
-/** Whether some unit test of the core fails on a mutant; one that never ends counts as noticed. */
-function noticed({ file, at, from, to }: Mutant): boolean {
-  const text = readFileSync(file, 'utf8');
-  writeFileSync(file, text.slice(0, at) + to + text.slice(at + from.length));
-  try {
-    const run = spawnSync('npx', ['vitest', 'run', '--project', 'unit', 'src/core', '--bail', '1'], {
-      timeout: 120_000,
-      env: { ...process.env, JALEO_SEED: '1', JALEO_RUNS: '200' },
-    });
-    return run.status !== 0;
-  } finally {
-    writeFileSync(file, text);
-  }
+/** A copy of the checkout to change, so that the real one is never wrong, not even for a second. */
+function copyOfCheckout(): string {
+  const folder = mkdtempSync(join(tmpdir(), 'jaleo-mutants-'));
+  const left = new Set(['node_modules', '.git', 'build', 'test-results', 'docs']);
+  for (const entry of readdirSync('.'))
+    if (!left.has(entry)) cpSync(entry, join(folder, entry), { recursive: true, verbatimSymlinks: true });
+  symlinkSync(resolve('node_modules'), join(folder, 'node_modules'));
+  return folder;
 }
 
-let [all, killed] = [0, 0];
-for (const room of rooms) {
-  const mutants = filesOf(join('src/core', room))
+/** Whether some unit test of the core fails on a mutant; one that never ends counts as noticed. */
+async function noticed(folder: string, { file, at, from, to }: Mutant): Promise<boolean> {
+  const text = readFileSync(file, 'utf8');
+  writeFileSync(join(folder, file), text.slice(0, at) + to + text.slice(at + from.length));
+  const run = spawn(
+    'npx',
+    [...'vitest run --project unit src/core --bail 1 --no-isolate'.split(' '), '--maxWorkers=1'],
+    {
+      cwd: folder,
+      stdio: 'ignore',
+      detached: true,
+      env: { ...process.env, JALEO_SEED: '1', JALEO_RUNS: '60' },
+    },
+  );
+  const tooLong = setTimeout(() => {
+    if (run.pid !== undefined) process.kill(-run.pid);
+  }, 180_000);
+  const [code] = (await once(run, 'exit')) as [number | null];
+  clearTimeout(tooLong);
+  writeFileSync(join(folder, file), text);
+  return code !== 0;
+}
+
+const queue = rooms.flatMap((room) =>
+  filesOf(join('src/core', room))
     .flatMap(mutantsOf)
-    .filter((_, i) => i % every === 0)
-    .slice(0, most);
-  let here = 0;
-  for (const mutant of mutants) {
-    if (noticed(mutant)) here += 1;
-    else
+    .filter((_, i) => i % every === Math.floor(every / 2))
+    .slice(0, most)
+    .map((mutant) => ({ room, mutant })),
+);
+const counts = new Map(rooms.map((room) => [room, { all: 0, killed: 0 }]));
+const inParallel = Math.max(1, availableParallelism());
+console.log(`${String(queue.length)} changes, ${String(inParallel)} at a time`);
+
+async function work(): Promise<void> {
+  const folder = copyOfCheckout();
+  for (let next = queue.shift(); next; next = queue.shift()) {
+    const { room, mutant } = next;
+    const count = counts.get(room) ?? { all: 0, killed: 0 };
+    const seen = await noticed(folder, mutant);
+    counts.set(room, { all: count.all + 1, killed: count.killed + (seen ? 1 : 0) });
+    if (!seen)
       console.log(
         `  unnoticed  ${mutant.file}:${String(mutant.line)}  “${mutant.from.trim()}” → “${mutant.to.trim()}”`,
       );
   }
-  all += mutants.length;
-  killed += here;
-  console.log(`${room.padEnd(10)} ${String(here)} of ${String(mutants.length)} noticed`);
+  rmSync(folder, { recursive: true, force: true });
 }
+await Promise.all(Array.from({ length: inParallel }, work));
+
+const line = (name: string, { all, killed }: { all: number; killed: number }): string =>
+  `${name.padEnd(10)} ${String(killed)} of ${String(all)} noticed (${String(Math.round((100 * killed) / Math.max(1, all)))} %)`;
+for (const [room, count] of counts) console.log(line(room, count));
+const found = [...counts.values()];
 console.log(
-  `${'all'.padEnd(10)} ${String(killed)} of ${String(all)} noticed (${String(Math.round((100 * killed) / Math.max(1, all)))} %)`,
+  line('all', {
+    all: found.reduce((sum, { all }) => sum + all, 0),
+    killed: found.reduce((sum, { killed }) => sum + killed, 0),
+  }),
 );

@@ -181,3 +181,9 @@ export const tableValueSchema = z.object({
   path: z.string(),
   value: z.string(),
 });
+
+/** What a form that was refused gets back: sentences at their fields, and all that was typed. */
+export interface Trouble {
+  readonly errors: FieldErrors;
+  readonly typed: Readonly<Record<string, string>>;
+}

@@ -174,8 +174,12 @@
   }
   .buttons {
     display: flex;
-    gap: 16px;
+    flex-wrap: wrap;
+    gap: 8px 16px;
     align-items: center;
+  }
+  .buttons .quiet {
+    white-space: nowrap;
   }
   li {
     display: flex;

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
   import { untrack } from 'svelte';
+  import FloorButton from './FloorButton.svelte';
   import type { FloorState } from './floor-state.svelte';
 
   let { floor, onleave }: { floor: FloorState; onleave: () => void } = $props();
@@ -28,13 +29,13 @@
   }
 </script>
 
-<section aria-label="Close the session">
+<section aria-label="Close the session" {@attach (panel) => panel.scrollIntoView({ block: 'end' })}>
   <div class="fields">
     <label>Minutes it took <input inputmode="numeric" bind:value={minutes} /></label>
     <label>How hard, 0 to 10 <input inputmode="numeric" bind:value={rpe} /></label>
   </div>
   <fieldset>
-    <legend>Who was there. What nobody tapped counts as done for them, and raises nothing.</legend>
+    <legend>Who was there. For them, a line nobody tapped counts as done and raises nothing.</legend>
     {#each floor.page.people as { id, name } (id)}
       <label class="person"
         ><input type="checkbox" value={id} bind:group={present} disabled={floor.present.has(id)} /> {name}</label
@@ -43,8 +44,8 @@
   </fieldset>
   {#if trouble}<p role="alert">{trouble}</p>{/if}
   <p class="buttons">
-    <button class="main" onclick={() => void close()}>{floor.page.session.closed ? 'Close again' : 'Close'}</button>
-    <button onclick={onleave}>Not yet</button>
+    <FloorButton main onclick={() => void close()}>{floor.page.session.closed ? 'Close again' : 'Close'}</FloorButton>
+    <FloorButton onclick={onleave}>Not yet</FloorButton>
   </p>
 </section>
 
@@ -97,20 +98,5 @@
     display: flex;
     gap: 10px;
     margin-top: 10px;
-  }
-  button {
-    min-height: 50px;
-    padding: 0 20px;
-    border: 2px solid var(--edge);
-    background: var(--cal);
-    color: var(--ink);
-    font-size: 18px;
-    font-weight: 600;
-    cursor: pointer;
-  }
-  .main {
-    background: var(--almagre);
-    border-color: var(--almagre);
-    color: var(--on-almagre);
   }
 </style>

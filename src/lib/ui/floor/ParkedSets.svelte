@@ -1,4 +1,5 @@
 <script lang="ts">
+  import FloorButton from './FloorButton.svelte';
   import type { FloorState } from './floor-state.svelte';
 
   let { floor }: { floor: FloorState } = $props();
@@ -11,8 +12,8 @@
       <li>
         <span><b>{floor.wordsOf(item)}</b>. {why}</span>
         <span class="buttons">
-          <button onclick={() => void floor.outbox.retry(item)}>Try again</button>
-          <button onclick={() => void floor.outbox.drop(item)}>Leave it out</button>
+          <FloorButton onclick={() => void floor.outbox.retry(item)}>Try again</FloorButton>
+          <FloorButton onclick={() => void floor.outbox.drop(item)}>Leave it out</FloorButton>
         </span>
       </li>
     {/each}
@@ -39,13 +40,8 @@
     font-size: 17px;
     line-height: 22px;
   }
-  button {
-    min-height: 44px;
-    padding: 0 14px;
-    border: 2px solid var(--edge);
-    background: var(--cal);
-    color: var(--ink);
-    font-size: 17px;
-    cursor: pointer;
+  .buttons {
+    display: flex;
+    gap: 8px;
   }
 </style>

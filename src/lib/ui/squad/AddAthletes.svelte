@@ -1,15 +1,7 @@
-<script lang="ts" module>
-  import type { FieldErrors } from '$lib/model/forms';
-
-  export interface Trouble {
-    readonly errors: FieldErrors;
-    readonly typed: Readonly<Record<string, string>>;
-  }
-</script>
-
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { Button, TextArea } from 'carbon-components-svelte';
+  import type { Trouble } from '$lib/model/forms';
   import CommandId from '../parts/CommandId.svelte';
 
   let {

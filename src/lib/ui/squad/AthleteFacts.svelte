@@ -1,10 +1,11 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
-  import { Button, Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { Button, Checkbox, Select, SelectItem } from 'carbon-components-svelte';
   import { LEVELS } from '$core/library';
   import { massFromKg, type MassUnit } from '$core/units';
-  import type { Trouble } from './AddAthletes.svelte';
+  import type { Trouble } from '$lib/model/forms';
   import CommandId from '../parts/CommandId.svelte';
+  import TypedField from '../parts/TypedField.svelte';
 
   let {
     person,
@@ -31,7 +32,6 @@
 
   const shown = (value: number | null): string => (value === null ? '' : String(Math.round(value * 10) / 10));
   const text = (field: string, value: string | null): string => trouble?.typed[field] ?? value ?? '';
-  const error = (field: string): string | undefined => trouble?.errors[field]?.[0];
 </script>
 
 <section>
@@ -45,31 +45,14 @@
   >
     <CommandId of="facts" />
     <fieldset disabled={!editable}>
-      <TextInput
-        size="sm"
-        labelText="Name"
-        name="name"
-        value={text('name', person.name)}
-        invalid={!!error('name')}
-        invalidText={error('name')}
-      />
+      <TypedField label="Name" name="name" value={person.name} {trouble} />
       <div class="two">
-        <TextInput
-          size="sm"
-          type="date"
-          labelText="Birth date"
-          name="birthDate"
-          value={text('birthDate', person.birthDate)}
-          invalid={!!error('birthDate')}
-          invalidText={error('birthDate')}
-        />
-        <TextInput
-          size="sm"
-          labelText="Body mass, {mass}"
+        <TypedField type="date" label="Birth date" name="birthDate" value={person.birthDate ?? ''} {trouble} />
+        <TypedField
+          label="Body mass, {mass}"
           name="bodyMassKg"
-          value={text('bodyMassKg', shown(person.bodyMassKg === null ? null : massFromKg(person.bodyMassKg, mass)))}
-          invalid={!!error('bodyMassKg')}
-          invalidText={error('bodyMassKg')}
+          value={shown(person.bodyMassKg === null ? null : massFromKg(person.bodyMassKg, mass))}
+          {trouble}
         />
         <Select size="sm" labelText="Sex" name="sex" selected={text('sex', person.sex)}>
           <SelectItem value="" text="not noted" /><SelectItem value="female" text="female" /><SelectItem
@@ -77,28 +60,19 @@
             text="male"
           />
         </Select>
-        <TextInput size="sm" labelText="Role" name="role" value={text('role', person.role)} />
+        <TypedField label="Role" name="role" value={person.role ?? ''} {trouble} />
         <Select size="sm" labelText="Lift level" name="liftLevel" selected={text('liftLevel', person.liftLevel)}
           >{#each LEVELS as level (level)}<SelectItem value={level} text={level} />{/each}</Select
         >
         <Select size="sm" labelText="Jump level" name="jumpLevel" selected={text('jumpLevel', person.jumpLevel)}
           >{#each LEVELS as level (level)}<SelectItem value={level} text={level} />{/each}</Select
         >
-        <TextInput
-          size="sm"
-          labelText="Jump seasons"
-          name="jumpSeasons"
-          value={text('jumpSeasons', shown(person.jumpSeasons))}
-          invalid={!!error('jumpSeasons')}
-          invalidText={error('jumpSeasons')}
-        />
-        <TextInput
-          size="sm"
-          labelText="Growth, cm a month"
+        <TypedField label="Jump seasons" name="jumpSeasons" value={shown(person.jumpSeasons)} {trouble} />
+        <TypedField
+          label="Growth, cm a month"
           name="growthCmPerMonth"
-          value={text('growthCmPerMonth', shown(person.growthCmPerMonth))}
-          invalid={!!error('growthCmPerMonth')}
-          invalidText={error('growthCmPerMonth')}
+          value={shown(person.growthCmPerMonth)}
+          {trouble}
         />
       </div>
       <Checkbox labelText="Guardian consent noted (under 18)" name="guardianConsent" checked={person.guardianConsent} />
@@ -120,8 +94,12 @@
   }
   .two {
     display: grid;
-    grid-template-columns: repeat(2, minmax(0, 1fr));
+    grid-template-columns: minmax(0, 1.25fr) minmax(0, 1fr);
     gap: 12px;
     align-items: end;
+  }
+  /* a whole date fits */
+  .two :global(input[type='date']) {
+    padding-inline: 10px 4px;
   }
 </style>

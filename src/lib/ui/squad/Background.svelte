@@ -3,7 +3,7 @@
   import { Button, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
   import type { Background } from '$core/startline';
   import FoldSection from '../parts/FoldSection.svelte';
-  import type { Trouble } from './AddAthletes.svelte';
+  import type { Trouble } from '$lib/model/forms';
   import CommandId from '../parts/CommandId.svelte';
 
   let {

@@ -1,9 +1,11 @@
 <script lang="ts">
   import type { Clearance } from '$core/safety';
   import { enhance } from '$app/forms';
-  import { Button, Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { Button, Checkbox, Select, SelectItem } from 'carbon-components-svelte';
   import BodyPlaces from '../checkin/BodyPlaces.svelte';
-  import type { Trouble } from './AddAthletes.svelte';
+  import type { Trouble } from '$lib/model/forms';
+  import ClearanceForm from './ClearanceForm.svelte';
+  import TypedField from '../parts/TypedField.svelte';
   import CommandId from '../parts/CommandId.svelte';
 
   let {
@@ -90,64 +92,7 @@
       {#if editable && (one.column === 'stop' || one.column === 'three' || one.clearance)}
         <button class="quiet" onclick={() => (clearing = clearing === one.id ? null : one.id)}>Note a clearance</button>
         {#if clearing === one.id}
-          <form
-            method="post"
-            action="?/clearance"
-            use:enhance={() =>
-              async ({ result, update }) => {
-                await update({ reset: false });
-                if (result.type === 'success') clearing = null;
-              }}
-          >
-            <CommandId of="clearance" />
-            <input type="hidden" name="complaintId" value={one.id} />
-            <TextInput
-              size="sm"
-              labelText="Cleared by (role)"
-              name="role"
-              value={typed('clearance', 'role', '')}
-              invalid={!!error('clearance', 'role')}
-              invalidText={error('clearance', 'role')}
-            />
-            <TextInput
-              size="sm"
-              type="date"
-              labelText="Holds through"
-              name="expires"
-              value={typed('clearance', 'expires', '')}
-              invalid={!!error('clearance', 'expires')}
-              invalidText={error('clearance', 'expires')}
-            />
-            <TextInput
-              size="sm"
-              labelText="Loads up to, % (empty = any)"
-              name="maxPercent"
-              value={typed('clearance', 'maxPercent', '')}
-              invalid={!!error('clearance', 'maxPercent')}
-              invalidText={error('clearance', 'maxPercent')}
-            />
-            <Select size="sm" labelText="Jumps up to" name="maxTier"
-              ><SelectItem value="" text="any tier" /><SelectItem value="medium" text="medium tier" /><SelectItem
-                value="low"
-                text="low tier"
-              /><SelectItem value="none" text="no jumps" /></Select
-            >
-            <TextInput
-              size="sm"
-              labelText="In the clinician’s words (lifts nothing by itself)"
-              name="note"
-              value={typed('clearance', 'note', '')}
-              invalid={!!error('clearance', 'note')}
-              invalidText={error('clearance', 'note')}
-            />
-            <Select size="sm" labelText="Lifts down to" name="lifts"
-              ><SelectItem value="" text="nothing barred" /><SelectItem
-                value="mild"
-                text="as a score of 1–2"
-              /><SelectItem value="three" text="as a score of 3" /></Select
-            >
-            <Button type="submit" size="small" kind="tertiary">Keep clearance</Button>
-          </form>
+          <ClearanceForm complaintId={one.id} trouble={trouble('clearance')} onkept={() => (clearing = null)} />
         {/if}
       {/if}
     </div>
@@ -183,15 +128,7 @@
         {/each}
       </fieldset>
       {#if error('complaint', 'score')}<p class="warn-text" role="alert">{error('complaint', 'score')}</p>{/if}
-      <TextInput
-        size="sm"
-        type="date"
-        labelText="Since"
-        name="since"
-        value={typed('complaint', 'since', today)}
-        invalid={!!error('complaint', 'since')}
-        invalidText={error('complaint', 'since')}
-      />
+      <TypedField type="date" label="Since" name="since" value={today} trouble={trouble('complaint')} />
       <div>
         {#each signs as sign (sign)}<Checkbox
             labelText={sign}

@@ -6,7 +6,7 @@
   import type { Kit } from '$lib/model/kit';
   import type { SquadAims } from '$core/startline';
   import type { ComponentProps } from 'svelte';
-  import type { Trouble } from './AddAthletes.svelte';
+  import type { Trouble } from '$lib/model/forms';
   import SquadAimsSection from './SquadAims.svelte';
   import CommandId from '../parts/CommandId.svelte';
 

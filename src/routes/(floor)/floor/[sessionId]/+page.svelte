@@ -229,6 +229,8 @@
   }
   footer select {
     max-width: 220px;
+    padding-right: 4px;
+    text-overflow: ellipsis;
   }
   footer .main {
     background: var(--almagre);
