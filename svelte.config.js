@@ -25,6 +25,7 @@ export default {
         'object-src': ['none'],
         'base-uri': ['self'],
         'frame-ancestors': ['none'],
+        'form-action': ['self'],
       },
     },
   },

@@ -1,18 +1,35 @@
-import { error, redirect, type Handle, type HandleServerError } from '@sveltejs/kit';
+import { error, redirect, type Handle, type HandleServerError, type RequestEvent } from '@sveltejs/kit';
 import { building } from '$app/environment';
 import { svelteKitHandler } from 'better-auth/svelte-kit';
 import { v7 } from 'uuid';
 import { can, type Ability } from '$lib/server/auth/access';
 import { auth, closeAuth } from '$lib/server/auth/auth';
 import { identify } from '$lib/server/auth/identity';
+import { AWAY_MESSAGE, plainAnswer, RETRY_AFTER_S, wantsJson } from '$lib/server/away';
 import { origin } from '$lib/server/config';
 import { closeDatabase, queryCount } from '$lib/server/db/client';
+import { isAway } from '$lib/server/db/pool';
+import { ownPath } from '$lib/server/own-path';
+import { setSecurityHeaders } from '$lib/server/security-headers';
+import { endStreams } from '$lib/server/streams';
 
 /** Pages anyone may open; everything else needs a person and an ability. */
-const OPEN = ['/theme', '/sign-in', '/sign-up', '/healthz', '/a/[token]', '/a/[token]/card', '/a/[token]/moment'];
+const OPEN = [
+  '/theme',
+  '/sign-in',
+  '/sign-up',
+  '/healthz',
+  '/readyz',
+  '/a/[token]',
+  '/a/[token]/card',
+  '/a/[token]/moment',
+];
+
+/** Asked by whoever watches the process, under whatever name it calls it by. */
+const WATCHED = ['/healthz', '/readyz'];
 
 /** Sign-in's own doors that the browser may use; the rest of its interface stays shut. */
-const AUTH_OPEN = ['/api/auth/sign-in/email', '/api/auth/sign-out', '/api/auth/get-session'];
+const AUTH_OPEN = ['/api/auth/sign-out', '/api/auth/get-session'];
 
 /** Writes of the hall: who logs may make them. */
 const LOGGED = [
@@ -23,49 +40,78 @@ const LOGGED = [
   '/(app)/start/[squadId]/[day]/import',
 ];
 
+const isRead = (method: string): boolean => method === 'GET' || method === 'HEAD' || method === 'OPTIONS';
+
 /** What a write needs by where it goes; reading needs `see`. */
 function abilityFor(routeId: string, method: string): Ability {
-  if (method === 'GET' || method === 'HEAD') return 'see';
+  if (isRead(method)) return 'see';
   return LOGGED.includes(routeId) ? 'log' : 'plan';
+}
+
+/** Who asks; a stranger is sent to sign in, or told so where a script or a form waits for the answer. */
+async function admit(event: RequestEvent): Promise<Response | null> {
+  const { route, request, url, cookies, locals } = event;
+  if (route.id === null || OPEN.includes(route.id)) return null;
+  try {
+    locals.identity = await identify(cookies);
+  } catch (failure) {
+    if (isAway(failure)) return plainAnswer(request, 503, AWAY_MESSAGE);
+    throw failure;
+  }
+  if (!locals.identity) {
+    if (route.id.startsWith('/api/')) return plainAnswer(request, 401, 'Sign in first.');
+    if (!isRead(request.method) && wantsJson(request))
+      return plainAnswer(
+        request,
+        401,
+        'You are signed out. Sign in in another tab, then send this again: it stands as typed.',
+      );
+    redirect(303, `/sign-in?to=${encodeURIComponent(url.pathname + url.search)}`);
+  }
+  if (route.id !== '/sign-out' && !can(locals.identity.role, abilityFor(route.id, request.method)))
+    error(403, 'Your role in this club does not open this page. Athletes use their own link.');
+  return null;
 }
 
 export const handle: Handle = async ({ event, resolve }) => {
   if (building) return resolve(event);
-  const routeId: string | null = event.route.id;
+  const { route, request, url } = event;
   // one address for one application: cookies and form posts are bound to it
-  const host = event.request.headers.get('host');
-  if (host !== null && host !== new URL(origin()).host && event.request.method === 'GET' && routeId !== '/healthz')
-    redirect(307, new URL(event.url.pathname + event.url.search, origin()).toString());
+  const host = request.headers.get('host');
+  if (host !== null && host !== new URL(origin()).host && isRead(request.method) && !WATCHED.includes(route.id ?? ''))
+    redirect(307, new URL(ownPath(url.pathname + url.search, '/'), origin()).href);
+  // a page elsewhere can make a browser send our cookies, never our origin
+  if (!isRead(request.method) && request.headers.get('origin') !== new URL(origin()).origin)
+    return plainAnswer(request, 403, 'This did not come from our own pages.');
+  if (url.pathname.startsWith('/api/auth/') && !AUTH_OPEN.includes(url.pathname))
+    return plainAnswer(request, 404, 'This page is not there.');
 
-  if (event.url.pathname.startsWith('/api/auth/') && !AUTH_OPEN.includes(event.url.pathname))
-    error(404, 'This page is not there.');
   event.locals.identity = null;
-  if (routeId !== null && !OPEN.includes(routeId)) {
-    event.locals.identity = await identify(event.request.headers);
-    if (!event.locals.identity) {
-      if (routeId.startsWith('/api/')) error(401, 'Sign in first.');
-      redirect(303, `/sign-in?to=${encodeURIComponent(event.url.pathname + event.url.search)}`);
-    }
-    if (routeId !== '/sign-out' && !can(event.locals.identity.role, abilityFor(routeId, event.request.method)))
-      error(403, 'Your role in this club does not open this page. Athletes use their own link.');
-  }
+  const turnedAway = await admit(event);
+  const isPrivate = event.locals.identity !== null || (route.id ?? '').startsWith('/a/') || turnedAway !== null;
   const theme = event.cookies.get('theme') === 'noche' ? 'noche' : 'cal';
   const counted = { count: 0 };
   return queryCount.run(counted, async () => {
-    const response = await svelteKitHandler({
-      event,
-      resolve: (e) => resolve(e, { transformPageChunk: ({ html }) => html.replace('%theme%', theme) }),
-      auth: auth(),
-      building,
-    });
+    const response =
+      turnedAway ??
+      (await svelteKitHandler({
+        event,
+        resolve: (e) => resolve(e, { transformPageChunk: ({ html }) => html.replace('%theme%', theme) }),
+        auth: auth(),
+        building,
+      }));
     if (event.locals.identity) response.headers.set('x-statements', String(counted.count));
+    if (response.status === 503) response.headers.set('retry-after', String(RETRY_AFTER_S));
+    setSecurityHeaders(response.headers, event.locals.identity?.sessionId ?? null, isPrivate);
     return response;
   });
 };
 
 /** A bug is logged under an id the user sees; parameter values (health notes) never reach the log. */
-export const handleError: HandleServerError = ({ error: thrown, event, status }) => {
+export const handleError: HandleServerError = ({ error: thrown, event, status, message }) => {
   if (status === 404) return { message: 'This page is not there.' };
+  // what arrived was not what this address takes (a body too long, a wrong kind of form)
+  if (status < 500) return { message };
   const id = v7().slice(-8);
   const cause =
     thrown instanceof Error ? ((thrown.cause as { code?: string } | undefined)?.code ?? thrown.name) : 'unknown';
@@ -73,6 +119,9 @@ export const handleError: HandleServerError = ({ error: thrown, event, status })
   if (thrown instanceof Error && !('query' in thrown)) console.error(thrown.stack);
   return { message: 'Something went wrong here. Nothing you typed was lost; try again.', id };
 };
+
+// the server waits for what runs; streams would run for ever
+if (!building) for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, endStreams);
 
 process.on('sveltekit:shutdown', () => {
   void Promise.all([closeDatabase(), closeAuth()]);

@@ -3,8 +3,39 @@
   import '@fontsource-variable/archivo/wdth.css';
   import '$lib/ui/theme/theme.css';
   import '$lib/ui/theme/base.css';
+  import { afterNavigate } from '$app/navigation';
+  import { formTrouble } from '$lib/ui/parts/form-trouble.svelte';
 
   let { children } = $props();
+  afterNavigate(() => formTrouble.clear());
 </script>
 
 {@render children()}
+{#if formTrouble.message}
+  <div class="trouble" role="alert">
+    <p>{formTrouble.message}</p>
+    <button class="quiet" onclick={() => formTrouble.clear()}>Close</button>
+  </div>
+{/if}
+
+<style>
+  .trouble {
+    position: fixed;
+    z-index: 60;
+    left: 50%;
+    bottom: 24px;
+    translate: -50% 0;
+    width: min(560px, calc(100vw - 32px));
+    display: flex;
+    gap: 16px;
+    align-items: start;
+    justify-content: space-between;
+    padding: 14px 16px;
+    background: var(--cal-1);
+    color: var(--ink);
+    border: var(--bold-rule);
+    border-left: 6px solid var(--almagre);
+    font-size: 15px;
+    line-height: 20px;
+  }
+</style>

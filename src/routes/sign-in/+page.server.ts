@@ -3,14 +3,11 @@ import { APIError } from 'better-auth/api';
 import { z } from 'zod';
 import { auth } from '$lib/server/auth/auth';
 import { textOf } from '$lib/server/forms';
+import { ownPath } from '$lib/server/own-path';
 import { forwardCookies } from '$lib/server/auth/forward-cookies';
 import type { Actions } from './$types';
 
 const schema = z.object({ email: z.email(), password: z.string().min(1) });
-
-/** Only a path of our own, so that a link cannot send a signed-in coach elsewhere. */
-const ownPath = (to: string | null): string =>
-  to?.startsWith('/') && !to.startsWith('//') && !to.includes('\\') ? to : '/calls';
 
 export const actions: Actions = {
   default: async ({ request, cookies, url }) => {
@@ -27,6 +24,6 @@ export const actions: Actions = {
       if (!(thrown instanceof APIError)) throw thrown;
       return fail(400, { email, message: 'E-mail and password do not belong together.' });
     }
-    redirect(303, ownPath(url.searchParams.get('to')));
+    redirect(303, ownPath(url.searchParams.get('to'), '/calls'));
   },
 };

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { enhance } from '$app/forms';
+  import { enhance, keep } from '$lib/ui/parts/enhance';
   import { Button, InlineNotification, PasswordInput, TextInput } from 'carbon-components-svelte';
   import EntryPage from '$lib/ui/shell/EntryPage.svelte';
 
@@ -9,12 +9,7 @@
 </script>
 
 <EntryPage title="Sign in">
-  <form
-    method="post"
-    use:enhance={() =>
-      ({ update }) =>
-        update({ reset: false })}
-  >
+  <form method="post" use:enhance={keep}>
     {#if form?.message}<InlineNotification lowContrast hideCloseButton kind="error" title={form.message} />{/if}
     <TextInput labelText="E-mail" type="email" name="email" autocomplete="email" bind:value={email} required />
     <PasswordInput labelText="Password" name="password" autocomplete="current-password" required />

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { enhance } from '$app/forms';
+  import { enhance, keep } from '$lib/ui/parts/enhance';
   import { Button, PasswordInput, TextInput } from 'carbon-components-svelte';
   import EntryPage from '$lib/ui/shell/EntryPage.svelte';
 
@@ -11,12 +11,7 @@
 </script>
 
 <EntryPage title="Make a club">
-  <form
-    method="post"
-    use:enhance={() =>
-      ({ update }) =>
-        update({ reset: false })}
-  >
+  <form method="post" use:enhance={keep}>
     <TextInput
       labelText="Your name"
       name="name"

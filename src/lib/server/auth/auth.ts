@@ -2,17 +2,17 @@ import { betterAuth } from 'better-auth';
 import { drizzleAdapter } from 'better-auth/adapters/drizzle';
 import { organization } from 'better-auth/plugins';
 import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
-import pg from 'pg';
+import type pg from 'pg';
 import { v7 } from 'uuid';
 import { authSecret, databaseUrls, origin } from '../config';
+import { makePool } from '../db/pool';
 import * as tables from '../db/schema/auth';
 import { accessControl, organizationRoles } from './access';
 
 let pool: pg.Pool | undefined;
 
 /** The sign-in schema's own connection: its role sees nothing of the clubs. */
-export const authDatabase = (): NodePgDatabase =>
-  drizzle((pool ??= new pg.Pool({ connectionString: databaseUrls().auth, max: 4 })));
+export const authDatabase = (): NodePgDatabase => drizzle((pool ??= makePool(databaseUrls().auth, 4)));
 
 const make = () =>
   betterAuth({

@@ -1,8 +1,10 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
 import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
 import { sql } from 'drizzle-orm';
-import pg from 'pg';
+import type pg from 'pg';
+import { orAway } from '../away';
 import { databaseUrls } from '../config';
+import { makePool } from './pool';
 import * as schema from './schema';
 
 export type Tx = Parameters<Parameters<NodePgDatabase<typeof schema>['transaction']>[0]>[0];
@@ -21,7 +23,7 @@ let pool: pg.Pool | undefined;
 let database: NodePgDatabase<typeof schema> | undefined;
 
 function open(): NodePgDatabase<typeof schema> {
-  pool ??= new pg.Pool({ connectionString: databaseUrls().app, max: 10 });
+  pool ??= makePool(databaseUrls().app, 10);
   database ??= drizzle(pool, { schema, logger });
   return database;
 }
@@ -32,13 +34,25 @@ const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
  * Opens a transaction that sees one club's rows and no others: the only way to tenant data. Row-level security holds
  * even when a query forgets the club.
  * @throws {RangeError} the club id is not a uuid
+ * @throws {HttpError} 503, the database cannot be had just now
  */
 export async function withClub<T>(clubId: string, work: (tx: Tx) => Promise<T>): Promise<T> {
   if (!UUID.test(clubId)) throw new RangeError(`withClub: clubId must be a uuid, got ${clubId}`);
-  return open().transaction(async (tx) => {
-    await tx.execute(sql`select set_config('app.club_id', ${clubId}, true)`);
-    return work(tx);
-  });
+  try {
+    return await open().transaction(async (tx) => {
+      await tx.execute(sql`select set_config('app.club_id', ${clubId}, true)`);
+      return work(tx);
+    });
+  } catch (failure) {
+    return orAway(failure);
+  }
+}
+
+/** A statement that belongs to no club: row-level security shows it no club's rows. */
+export async function outsideClubs<T extends pg.QueryResultRow>(text: string): Promise<pg.QueryResult<T>> {
+  open();
+  if (!pool) throw new Error('outsideClubs: the pool was closed');
+  return pool.query<T>(text);
 }
 
 /** Ends the pool so that the process can stop. */

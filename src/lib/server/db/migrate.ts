@@ -23,6 +23,9 @@ export async function migrateDatabase(): Promise<void> {
       if (!member.rows[0]?.ok) await client.query(`grant ${role} to current_user`);
     }
     await migrate(drizzle(client), { migrationsFolder: 'src/lib/server/db/migrations' });
+    // the application asks whether it is ready
+    await client.query('grant usage on schema drizzle to jaleo_app');
+    await client.query('grant select on drizzle.__drizzle_migrations to jaleo_app');
     await refoldWhatIsOld(client);
   } finally {
     await client.end();

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { enhance } from '$app/forms';
+  import { enhance, keep } from '$lib/ui/parts/enhance';
   import { Button, Checkbox, TextInput } from 'carbon-components-svelte';
   import type { Kit } from '$lib/model/kit';
   import CommandId from '../parts/CommandId.svelte';
@@ -34,10 +34,6 @@
   ] as const);
   const ticked = $derived(trouble?.typed.equipment?.split(', ') ?? kit.equipment);
   const error = (field: string): string | undefined => trouble?.errors[field]?.[0];
-  const keep =
-    () =>
-    ({ update }: { update: (options: { reset: boolean }) => Promise<void> }) =>
-      update({ reset: false });
 </script>
 
 <form method="post" action="?/keep" use:enhance={keep}>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { enhance } from '$app/forms';
+  import { enhance } from '$lib/ui/parts/enhance';
   import { Button, TextArea } from 'carbon-components-svelte';
   import type { Trouble } from '$lib/model/forms';
   import CommandId from '../parts/CommandId.svelte';

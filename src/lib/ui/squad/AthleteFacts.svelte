@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { enhance } from '$app/forms';
+  import { enhance, keep } from '$lib/ui/parts/enhance';
   import { Button, Checkbox, Select, SelectItem } from 'carbon-components-svelte';
   import { LEVELS } from '$core/library';
   import { massFromKg, type MassUnit } from '$core/units';
@@ -36,13 +36,7 @@
 
 <section>
   <h2>Facts</h2>
-  <form
-    method="post"
-    action="?/facts"
-    use:enhance={() =>
-      ({ update }) =>
-        update({ reset: false })}
-  >
+  <form method="post" action="?/facts" use:enhance={keep}>
     <CommandId of="facts" />
     <fieldset disabled={!editable}>
       <TypedField label="Name" name="name" value={person.name} {trouble} />

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { enhance } from '$app/forms';
+  import { enhance } from '$lib/ui/parts/enhance';
   import { Button, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
   import type { Background } from '$core/startline';
   import FoldSection from '../parts/FoldSection.svelte';

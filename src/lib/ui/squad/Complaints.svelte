@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Clearance } from '$core/safety';
-  import { enhance } from '$app/forms';
+  import { enhance } from '$lib/ui/parts/enhance';
   import { Button, Checkbox, Select, SelectItem } from 'carbon-components-svelte';
   import BodyPlaces from '../checkin/BodyPlaces.svelte';
   import type { Trouble } from '$lib/model/forms';

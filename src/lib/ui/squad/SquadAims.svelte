@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { enhance } from '$app/forms';
+  import { enhance } from '$lib/ui/parts/enhance';
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import type { SquadAims } from '$core/startline';
   import FoldSection from '../parts/FoldSection.svelte';

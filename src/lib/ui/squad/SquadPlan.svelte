@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { enhance } from '$app/forms';
+  import { enhance, keep } from '$lib/ui/parts/enhance';
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { weekdayOf, type GymDay } from '$core/calendar';
   import { dayWords, weekdayWord } from '$lib/messages';
@@ -36,10 +36,6 @@
 
   const gym = $derived(squad.gymDays[0]);
   const KINDS = ['friendly', 'league', 'cup', 'final'];
-  const keep =
-    () =>
-    ({ update }: { update: (options: { reset: boolean }) => Promise<void> }) =>
-      update({ reset: false });
   const inForm = (form: string, field: string, value: string): string => trouble(form)?.typed[field] ?? value;
   const error = (form: string, field: string): string | undefined => trouble(form)?.errors[field]?.[0];
 </script>

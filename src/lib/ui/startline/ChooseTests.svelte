@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { enhance } from '$app/forms';
+  import { enhance } from '$lib/ui/parts/enhance';
   import { Button, Checkbox, TextInput } from 'carbon-components-svelte';
   import { TIER_NAMES, type TestSpec } from '$core/testing';
   import CommandId from '../parts/CommandId.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { enhance } from '$app/forms';
+  import { enhance } from '$lib/ui/parts/enhance';
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import type { Ceiling, ResultCheck, Trend } from '$core/startline';
   import { showValue, type TestSpec } from '$core/testing';

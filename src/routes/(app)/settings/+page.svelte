@@ -1,6 +1,6 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { enhance } from '$app/forms';
+  import { enhance, keep } from '$lib/ui/parts/enhance';
   import { Select, SelectItem } from 'carbon-components-svelte';
   import SettingsTabs from '$lib/ui/settings/SettingsTabs.svelte';
   import CommandId from '$lib/ui/parts/CommandId.svelte';
@@ -41,13 +41,7 @@
           <p>{school.told}</p>
           <p class="note">Changes: {school.changes}</p>
         </div>
-        <form
-          method="post"
-          action="?/choose"
-          use:enhance={() =>
-            ({ update }) =>
-              update({ reset: false })}
-        >
+        <form method="post" action="?/choose" use:enhance={keep}>
           <CommandId of="choose" />
           <input type="hidden" name="school" value={school.id} />
           <input type="hidden" name="squadId" value={data.squadId ?? ''} />

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { enhance } from '$app/forms';
+  import { enhance, keep } from '$lib/ui/parts/enhance';
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import CommandId from '$lib/ui/parts/CommandId.svelte';
 
@@ -12,13 +12,7 @@
 <div class="page">
   <h1>{data.squads.length === 0 ? 'Your first squad' : 'A new squad'}</h1>
   <p>Name it and choose its sport. Athletes come next: type them, or paste names from a spreadsheet.</p>
-  <form
-    method="post"
-    action="?/make"
-    use:enhance={() =>
-      ({ update }) =>
-        update({ reset: false })}
-  >
+  <form method="post" action="?/make" use:enhance={keep}>
     <CommandId of="make" />
     <TextInput
       labelText="Squad"

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { enhance } from '$app/forms';
+  import { enhance } from '$lib/ui/parts/enhance';
   import { page } from '$app/state';
   import { ANSWERS, type Answer } from '$core/track';
   import { ANSWER_WORDS } from '$lib/messages';

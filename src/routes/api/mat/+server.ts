@@ -4,6 +4,7 @@ import { error } from '@sveltejs/kit';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import { matAddress } from '$lib/server/config';
+import { whileOpen } from '$lib/server/streams';
 import type { RequestHandler } from './$types';
 
 /**
@@ -22,15 +23,20 @@ export const GET: RequestHandler = ({ locals }) => {
         controller.enqueue(`event: ${event}\ndata: ${data}\n\n`);
       };
       let open = true;
+      const noted = whileOpen(() => {
+        end('unplugged');
+      });
       const end = (why: string): void => {
         if (!open) return;
         open = false;
+        noted();
         say('gone', why);
         controller.close();
         socket.destroy();
       };
       stop = () => {
         open = false;
+        noted();
         socket.destroy();
       };
       // a socket's error comes out of the reader too: unheard it would end the process

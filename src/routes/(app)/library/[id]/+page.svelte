@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { enhance } from '$app/forms';
+  import { enhance } from '$lib/ui/parts/enhance';
   import { FAMILY_WORDS } from '$lib/messages';
   import Figure from '$lib/ui/figures/Figure.svelte';
   import { FAMILY_HUE } from '$lib/ui/glyphs/family-glyph';

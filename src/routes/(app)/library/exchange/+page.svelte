@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { enhance } from '$app/forms';
+  import { enhance, keep } from '$lib/ui/parts/enhance';
   import { Button } from 'carbon-components-svelte';
   import LibraryTabs from '$lib/ui/library/LibraryTabs.svelte';
 
@@ -47,14 +47,7 @@
       <h2>In</h2>
       {#if data.may.plan}
         <p>Choose a file, look at what it would change, then take it in: all of it, or nothing.</p>
-        <form
-          method="post"
-          action="?/preview"
-          enctype="multipart/form-data"
-          use:enhance={() =>
-            ({ update }) =>
-              update({ reset: false })}
-        >
+        <form method="post" action="?/preview" enctype="multipart/form-data" use:enhance={keep}>
           <label class="file">
             <span class="label">Library file, .json or .csv</span>
             <input

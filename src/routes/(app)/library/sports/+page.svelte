@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { enhance } from '$app/forms';
+  import { enhance, keep } from '$lib/ui/parts/enhance';
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { Select, SelectItem } from 'carbon-components-svelte';
@@ -56,10 +56,6 @@
     link.download = `${data.a.key.replace('/', '-')}.svg`;
     link.click();
   };
-  const keep =
-    () =>
-    ({ update }: { update: (options: { reset: boolean }) => Promise<void> }) =>
-      update({ reset: false });
   const wrong = $derived(
     form?.form === 'weigh' ? (form.errors as Record<string, string[] | undefined>).weight?.[0] : undefined,
   );

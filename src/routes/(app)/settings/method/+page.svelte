@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { enhance } from '$app/forms';
+  import { enhance, keep } from '$lib/ui/parts/enhance';
   import SettingsTabs from '$lib/ui/settings/SettingsTabs.svelte';
   import CommandId from '$lib/ui/parts/CommandId.svelte';
 
@@ -10,10 +10,6 @@
     form?.form === `change:${path}`
       ? { errors: form.errors as Record<string, string[]>, typed: form.typed as Record<string, string> }
       : null;
-  const keep =
-    () =>
-    ({ update }: { update: (options: { reset: boolean }) => Promise<void> }) =>
-      update({ reset: false });
 </script>
 
 <svelte:head><title>Tables of the method · Jaleo</title></svelte:head>

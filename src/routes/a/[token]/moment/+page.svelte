@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { enhance } from '$app/forms';
+  import { enhance } from '$lib/ui/parts/enhance';
   import { page } from '$app/state';
   import OwnPage from '$lib/ui/own/OwnPage.svelte';
 

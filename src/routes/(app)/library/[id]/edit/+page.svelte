@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { enhance } from '$app/forms';
+  import { enhance, keep } from '$lib/ui/parts/enhance';
   import { Button, Checkbox, TextArea, TextInput } from 'carbon-components-svelte';
   import { DEMANDS, MUSCLES } from '$core/library';
   import { DEMAND_WORDS, MUSCLE_WORDS } from '$lib/messages';
@@ -47,15 +47,7 @@
         ? 'The built-in entry stays; this club uses its own. A later library brings its changes to the fields you left alone.'
         : 'This is the club’s own entry.'}
   </p>
-  <form
-    method="post"
-    action="?/keep{data.isNew ? '&new=1' : ''}"
-    bind:this={box}
-    oninput={count}
-    use:enhance={() =>
-      ({ update }) =>
-        update({ reset: false })}
-  >
+  <form method="post" action="?/keep{data.isNew ? '&new=1' : ''}" bind:this={box} oninput={count} use:enhance={keep}>
     <div class="texts">
       <TextInput
         labelText="Name"

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { onMount, untrack } from 'svelte';
-  import { enhance } from '$app/forms';
+  import { enhance, keep } from '$lib/ui/parts/enhance';
   import { Button } from 'carbon-components-svelte';
   import { GridState } from '$lib/ui/startline/grid-state.svelte';
   import { MatFeed } from '$lib/ui/startline/mat-feed';
@@ -90,13 +90,7 @@
           >{choosing ? 'Close' : 'Choose tests'}</Button
         >
         {#if focusable.length > 0}
-          <form
-            method="post"
-            action="?/focus"
-            use:enhance={() =>
-              ({ update }) =>
-                update({ reset: false })}
-          >
+          <form method="post" action="?/focus" use:enhance={keep}>
             <CommandId of="focus" />
             <input type="hidden" name="focuses" value={JSON.stringify(focusable)} />
             <Button type="submit" size="small">Set focus for {focusable.length}</Button>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { enhance } from '$app/forms';
+  import { enhance, keep } from '$lib/ui/parts/enhance';
   import { Button } from 'carbon-components-svelte';
   import type { TierReading } from '$core/startline';
   import { CHANGE_WORDS } from '$lib/messages';
@@ -149,13 +149,7 @@
     {/if}
     {#if data.focus}<p>Set: <b>{data.focus.name}</b> since {data.focus.since}.</p>{/if}
     {#if data.may.plan}
-      <form
-        method="post"
-        action="?/focus"
-        use:enhance={() =>
-          ({ update }) =>
-            update({ reset: false })}
-      >
+      <form method="post" action="?/focus" use:enhance={keep}>
         <CommandId of="focus" />
         {#if data.proposed && data.proposed.id !== data.focus?.id}
           <Button type="submit" size="small" name="focus" value={data.proposed.id}

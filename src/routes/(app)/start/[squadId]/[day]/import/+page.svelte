@@ -1,15 +1,11 @@
 <script lang="ts">
-  import { enhance } from '$app/forms';
+  import { enhance, keep } from '$lib/ui/parts/enhance';
   import { Button, Select, SelectItem, SelectItemGroup, TextArea } from 'carbon-components-svelte';
 
   let { data, form } = $props();
   const file = $derived(form?.file ?? null);
   let text = $state('');
   /** what the coach changed in the mapping; the guess stands for the rest */
-  const keep =
-    () =>
-    ({ update }: { update: (options: { reset: boolean }) => Promise<void> }) =>
-      update({ reset: false });
 </script>
 
 <svelte:head><title>Import results · {data.squad.name} · Jaleo</title></svelte:head>
