@@ -85,6 +85,10 @@ DO \$\$ BEGIN
     CREATE ROLE jaleo_auth LOGIN PASSWORD '$AUTH_PASSWORD' NOSUPERUSER NOBYPASSRLS NOINHERIT;
     GRANT jaleo_app, jaleo_auth TO jaleo_owner;
   END IF;
+  IF NOT EXISTS (SELECT 1 FROM pg_roles WHERE rolname = 'jaleo_maintenance') THEN
+    CREATE ROLE jaleo_maintenance NOLOGIN NOSUPERUSER NOBYPASSRLS NOINHERIT;
+    GRANT jaleo_maintenance TO jaleo_owner;
+  END IF;
 END \$\$;
 SQL
 }

@@ -1,7 +1,15 @@
-import { error, redirect, type Handle, type HandleServerError, type RequestEvent } from '@sveltejs/kit';
+import {
+  error,
+  redirect,
+  type Handle,
+  type HandleServerError,
+  type RequestEvent,
+  type ServerInit,
+} from '@sveltejs/kit';
 import { building } from '$app/environment';
 import { svelteKitHandler } from 'better-auth/svelte-kit';
 import { v7 } from 'uuid';
+import { isDay } from '$core/calendar';
 import { can, type Ability } from '$lib/server/auth/access';
 import { auth, closeAuth } from '$lib/server/auth/auth';
 import { identify } from '$lib/server/auth/identity';
@@ -9,6 +17,9 @@ import { AWAY_MESSAGE, plainAnswer, RETRY_AFTER_S, wantsJson } from '$lib/server
 import { origin } from '$lib/server/config';
 import { closeDatabase, queryCount } from '$lib/server/db/client';
 import { isAway } from '$lib/server/db/pool';
+import { closeFilePool } from '$lib/server/files/pool';
+import { startHousekeeping } from '$lib/server/housekeeping';
+import { isId } from '$lib/server/http';
 import { ownPath } from '$lib/server/own-path';
 import { setSecurityHeaders } from '$lib/server/security-headers';
 import { endStreams } from '$lib/server/streams';
@@ -18,6 +29,7 @@ const OPEN = [
   '/theme',
   '/sign-in',
   '/sign-up',
+  '/join/[token]',
   '/healthz',
   '/readyz',
   '/a/[token]',
@@ -40,11 +52,24 @@ const LOGGED = [
   '/(app)/start/[squadId]/[day]/import',
 ];
 
+/** A person's own account, whatever their role. */
+const OWN = ['/(app)/account'];
+
+/** Whether an address names what could be there at all: what is no id or day never reaches the database. */
+function makesSense({ params, url }: RequestEvent): boolean {
+  if (/%00/.test(url.pathname) || /%00/.test(url.search)) return false;
+  return Object.entries(params).every(([name, value = '']) => {
+    if (/Id$/.test(name)) return isId(value);
+    return name === 'day' ? isDay(value) : value.length <= 200;
+  });
+}
+
 const isRead = (method: string): boolean => method === 'GET' || method === 'HEAD' || method === 'OPTIONS';
 
 /** What a write needs by where it goes; reading needs `see`. */
 function abilityFor(routeId: string, method: string): Ability {
   if (isRead(method)) return 'see';
+  if (OWN.includes(routeId)) return 'see';
   return LOGGED.includes(routeId) ? 'log' : 'plan';
 }
 
@@ -86,9 +111,11 @@ export const handle: Handle = async ({ event, resolve }) => {
   if (url.pathname.startsWith('/api/auth/') && !AUTH_OPEN.includes(url.pathname))
     return plainAnswer(request, 404, 'This page is not there.');
 
+  if (!makesSense(event)) return plainAnswer(request, 404, 'This page is not there.');
   event.locals.identity = null;
   const turnedAway = await admit(event);
-  const isPrivate = event.locals.identity !== null || (route.id ?? '').startsWith('/a/') || turnedAway !== null;
+  const person = (event.locals as App.Locals).identity;
+  const isPrivate = person !== null || /^\/(a|join)\//.test(route.id ?? '') || turnedAway !== null;
   const theme = event.cookies.get('theme') === 'noche' ? 'noche' : 'cal';
   const counted = { count: 0 };
   return queryCount.run(counted, async () => {
@@ -100,9 +127,9 @@ export const handle: Handle = async ({ event, resolve }) => {
         auth: auth(),
         building,
       }));
-    if (event.locals.identity) response.headers.set('x-statements', String(counted.count));
+    if (person) response.headers.set('x-statements', String(counted.count));
     if (response.status === 503) response.headers.set('retry-after', String(RETRY_AFTER_S));
-    setSecurityHeaders(response.headers, event.locals.identity?.sessionId ?? null, isPrivate);
+    setSecurityHeaders(response.headers, person?.sessionId ?? null, isPrivate);
     return response;
   });
 };
@@ -120,9 +147,14 @@ export const handleError: HandleServerError = ({ error: thrown, event, status, m
   return { message: 'Something went wrong here. Nothing you typed was lost; try again.', id };
 };
 
+/** What has had its time goes, whether anybody looks or not. */
+export const init: ServerInit = () => {
+  if (!building) startHousekeeping();
+};
+
 // the server waits for what runs; streams would run for ever
 if (!building) for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, endStreams);
 
 process.on('sveltekit:shutdown', () => {
-  void Promise.all([closeDatabase(), closeAuth()]);
+  void Promise.all([closeDatabase(), closeAuth(), closeFilePool()]);
 });

@@ -7,7 +7,7 @@ import { closeDatabase, withClub } from '../../src/lib/server/db/client';
 import { change, clubTable, libraryEntry, squad } from '../../src/lib/server/db/schema';
 import { libraryOf, loadClub } from '../../src/lib/server/repositories/club-context';
 import { keepEntries, keepEntry, putBack } from '../../src/lib/server/commands/keep-entry';
-import { readLibraryFile } from '../../src/lib/server/commands/read-library-file';
+import { readLibraryFile } from '../../src/lib/server/files/read-library';
 import Papa from 'papaparse';
 import { makeClub, type TestClub } from './club';
 
@@ -72,7 +72,7 @@ describe('a file of exercises', () => {
         e.id === SQUAT.id ? { ...e, cues: [...SQUAT.cues.slice(1), 'Sit tall'] } : e,
       ),
     );
-    const reading = readLibraryFile(file, 'exercises.csv', await clubOf(one));
+    const reading = readLibraryFile(file, 'exercises.csv', (await clubOf(one)).library);
     expect(reading.issues).toEqual([]);
     expect(reading.changes.map(({ id, fields }) => [id, fields?.map(({ field }) => field)])).toEqual([
       [SQUAT.id, ['cues']],
@@ -82,13 +82,13 @@ describe('a file of exercises', () => {
     });
     const club = await clubOf(one);
     expect(club.entries.map(({ id }) => id)).toEqual([SQUAT.id]);
-    expect(readLibraryFile(file, 'exercises.csv', club).changes).toEqual([]);
+    expect(readLibraryFile(file, 'exercises.csv', club.library).changes).toEqual([]);
   });
 
   it('names line and column of what is wrong, and changes nothing', async () => {
     const rows = [SQUAT, LIBRARY.exercises.get('back-squat')!].map(exerciseToRow);
     const bad = Papa.unparse([rows[0], { ...rows[1], family: 'squatting' }], { columns: [...EXERCISE_COLUMNS] });
-    const { issues, entries } = readLibraryFile(bad, 'exercises.csv', await clubOf(one));
+    const { issues, entries } = readLibraryFile(bad, 'exercises.csv', (await clubOf(one)).library);
     expect(issues[0]).toMatchObject({ line: 3, column: 'family', message: expect.stringContaining('one of: squat') });
     expect(entries).toEqual([]);
   });

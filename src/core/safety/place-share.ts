@@ -1,5 +1,6 @@
 import type { Exercise } from '../library';
 import type { MethodTables } from '../method';
+import { ownValue } from '../own';
 
 /**
  * How much of an entry's work falls on a place: the sum of its muscles' shares, 0–1. At the knee, knee-dominant work
@@ -7,7 +8,7 @@ import type { MethodTables } from '../method';
  * @throws {RangeError} a place the method does not know.
  */
 export function placeShare(exercise: Exercise, placeId: string, method: MethodTables): number {
-  const place = method.places[placeId];
+  const place = ownValue(method.places, placeId);
   if (!place) throw new RangeError(`placeShare: place must be in the method, got ${placeId}`);
   if (place.kneeDominant && (exercise.dominance?.knee ?? 0) >= method.settings.progress.kneeDominance) return 1;
   if (place.axial && exercise.flags.includes('axial')) return 1;

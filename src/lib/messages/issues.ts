@@ -55,6 +55,7 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   below_target: (f) => `Below the force target: strong enough starts at ${text(f.least)} kg.`,
   place_unknown: () => 'Choose a place from the list.',
   name_missing: () => 'no name.',
+  name_differs: (f) => `To confirm, write the name as it stands: ${text(f.name)}.`,
   name_twice: (f) => `${text(f.name)} is already here.`,
   day_unreadable: (f) => `“${text(f.text)}” is not a birth date. Write it as 2008-05-17.`,
   mass_unreadable: (f) => `“${text(f.text)}” is not a body mass in kg.`,

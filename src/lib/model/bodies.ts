@@ -22,8 +22,13 @@ const doseSchema = z.object({
   tempo: z.string().max(20).nullable(),
 });
 
-const facts = z.record(z.string(), z.union([z.string(), z.number(), z.boolean(), z.null(), z.array(z.string())]));
-const reasons = z.array(z.object({ code: z.string(), rules: z.array(z.string()), facts })).max(20);
+const word = z.string().max(200);
+const facts = z
+  .record(z.string().max(40), z.union([word, z.number(), z.boolean(), z.null(), z.array(word).max(60)]))
+  .refine((all) => Object.keys(all).length <= 40);
+const reasons = z
+  .array(z.object({ code: z.string().max(60), rules: z.array(z.string().max(20)).max(12), facts }))
+  .max(20);
 
 const key = z.string().max(80);
 const rowId = z.enum(DOSE_ROW_IDS);
@@ -37,7 +42,7 @@ const lineSchema = z.object({
   exerciseId: key,
   row: rowId,
   dose: doseSchema,
-  full: z.object({ dose: doseSchema, rules: z.array(z.string()).max(8) }).nullable(),
+  full: z.object({ dose: doseSchema, rules: z.array(z.string().max(20)).max(8) }).nullable(),
   reasons,
   pinned: z.boolean(),
   typed: z.boolean(),

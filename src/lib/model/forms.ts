@@ -27,7 +27,7 @@ const optionalNumber = (most: number, least: number, what: string) =>
 
 export const squadSchema = z.object({
   name: z.string().trim().min(2, 'Give the squad a name.').max(60, 'A shorter name, please.'),
-  sportId: z.string().min(1, 'Choose a sport.'),
+  sportId: z.string().max(80).min(1, 'Choose a sport.'),
   facilityId: z.preprocess(blankToNull, z.uuid().nullable()),
 });
 
@@ -42,7 +42,7 @@ const times = (what: string) => optionalNumber(4, 0.3, what);
 /** What a squad is trained towards; strength in × body mass, squat and hinge of a pair together or neither. */
 export const aimsSchema = z
   .object({
-    resultTest: z.string(),
+    resultTest: z.string().max(80),
     resultName: z.string().trim().max(40, 'A shorter name, please.'),
     resultError: optionalNumber(1000, 0.001, 'Error'),
     femaleSquat: times('Squat'),
@@ -66,7 +66,7 @@ export type AimsForm = z.infer<typeof aimsSchema>;
 
 /** A lift said to be strong enough at so many kg. */
 export const ceilingSchema = z.object({
-  lift: z.string().min(1, 'Choose the lift.'),
+  lift: z.string().max(80).min(1, 'Choose the lift.'),
   kg: z.preprocess((text) => text ?? '', numberText(500, 20, 'Load')),
   why: z.enum(['typed', 'result']).catch('typed'),
 });
@@ -162,24 +162,31 @@ export const backgroundSchema = z.object({
 
 export type FieldErrors = Readonly<Record<string, readonly string[] | undefined>>;
 
+/** To erase a person their name is typed. */
+export const eraseSchema = z.object({ name: z.string().trim().min(1, 'Write the name.').max(120) });
+
+export const healthMonthsSchema = z.object({
+  months: numberText(120, 6, 'Months').pipe(z.number().int('Whole months.')),
+});
+
 /** Where a squad trains and what for. */
 export const squadPlaceSchema = z.object({
   facilityId: z.uuid('Choose a place.'),
-  sportId: z.string().min(1, 'Choose a sport.'),
+  sportId: z.string().max(80).min(1, 'Choose a sport.'),
 });
 
 /** One school of the club, or of a squad; empty = as the club. */
 export const schoolSchema = z.object({
   school: z.enum(SCHOOL_IDS),
-  option: z.string(),
+  option: z.string().max(80),
   squadId: z.union([z.uuid(), z.literal('')]).optional(),
 });
 
 /** One value of a club's table of the method. */
 export const tableValueSchema = z.object({
-  table: z.string(),
-  path: z.string(),
-  value: z.string(),
+  table: z.string().max(80),
+  path: z.string().max(200),
+  value: z.string().max(200),
 });
 
 /** What a form that was refused gets back: sentences at their fields, and all that was typed. */

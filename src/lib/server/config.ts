@@ -51,3 +51,6 @@ export function matAddress(): { host: string; port: number } {
   const [host = '', port = ''] = (process.env.JALEO_MAT ?? '').split(':');
   return { host: host || '127.0.0.1', port: Number(port) || 7117 };
 }
+
+/** Whether strangers may make clubs here; JALEO_SIGN_UP=closed leaves the way in by a head coach's link. */
+export const signUpIsOpen = (): boolean => process.env.JALEO_SIGN_UP !== 'closed';

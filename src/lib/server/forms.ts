@@ -10,6 +10,9 @@ export interface FormTrouble extends Record<string, unknown> {
   typed: Record<string, string>;
 }
 
+/** No field of a form is longer, whatever its own limit: a pasted squad with all its columns. */
+const MOST_TYPED = 200_000;
+
 /**
  * Reads a form at the border. Fields named in `lists` may repeat.
  * @returns the value with the form's own id, by which a repeat is known; or what to show: a message for each field, and everything that was typed
@@ -32,6 +35,16 @@ export async function readForm<T>(
     typed[key] = values.join(', ');
   }
   for (const list of lists) raw[list] ??= [];
+  const unfit = Object.entries(typed).find(([, text]) => text.length > MOST_TYPED || text.includes('\0'));
+  if (unfit)
+    return {
+      ok: false,
+      failure: fail(400, {
+        form,
+        errors: { [unfit[0]]: ['This is too long, or holds a sign that cannot be kept.'] },
+        typed: { ...typed, [unfit[0]]: unfit[1].slice(0, MOST_TYPED).replaceAll('\0', '') },
+      }),
+    };
   const parsed = schema.safeParse(raw);
   if (parsed.success) return { ok: true, value: parsed.data, typed, commandId: commandIdOf(data) };
   const errors = z.flattenError(parsed.error).fieldErrors as Record<string, string[] | undefined>;

@@ -1,6 +1,6 @@
 import { and, asc, eq, gt, or, isNull } from 'drizzle-orm';
 import type { Cookies } from '@sveltejs/kit';
-import { origin } from '../config';
+import { origin, signUpIsOpen } from '../config';
 import { member, session, user } from '../db/schema/auth';
 import { ROLES, type Role } from './access';
 import { authDatabase } from './auth';
@@ -51,7 +51,7 @@ export async function identify(cookies: Cookies): Promise<Identity | null> {
   if (!found) return null;
   const { userId, name, email, sessionId } = found;
   if (found.clubId === null) {
-    if (found.active !== null) return null;
+    if (found.active !== null || !signUpIsOpen()) return null;
     // an account whose club was not finished (the server stopped in between) gets it now
     const clubId = await createClub({ id: userId, name }, `Club of ${name}`, DEFAULT_ZONE);
     return { userId, name, email, clubId, role: 'head-coach', sessionId };

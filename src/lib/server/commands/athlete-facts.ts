@@ -4,6 +4,7 @@ import { SIDES } from '$core/library';
 import { fail, ok, type Result } from '$core/result';
 import type { FocusId, RecentWork } from '$core/startline';
 import { massToKg } from '$core/units';
+import { ownValue } from '$core/own';
 import type { athleteFactsSchema, backgroundSchema } from '$lib/model/forms';
 import type { Tx } from '../db/client';
 import { athlete } from '../db/schema';
@@ -104,7 +105,7 @@ export async function setFocus(
       subject: 'focus',
       athleteId: row.id,
       from: row.focus,
-      to: focus && { id: focus, since: club.today, name: club.method.focuses[focus]?.name ?? focus },
+      to: focus && { id: focus, since: club.today, name: ownValue(club.method.focuses, focus)?.name ?? focus },
       rules: ['START-1'],
     })),
   );

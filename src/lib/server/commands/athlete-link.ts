@@ -1,5 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto';
-import { and, eq, isNull } from 'drizzle-orm';
+import { and, eq, gt, isNull, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import { withClub, type Tx } from '../db/client';
 import { athleteLink } from '../db/schema';
@@ -45,7 +45,9 @@ export async function withLink<T>(
     const [link] = await tx
       .select({ athleteId: athleteLink.athleteId })
       .from(athleteLink)
-      .where(and(eq(athleteLink.hash, hashOf(secret)), isNull(athleteLink.revokedAt)));
+      .where(
+        and(eq(athleteLink.hash, hashOf(secret)), isNull(athleteLink.revokedAt), gt(athleteLink.expiresAt, sql`now()`)),
+      );
     return link ? work(tx, { clubId, athleteId: link.athleteId }) : null;
   });
 }

@@ -102,7 +102,7 @@ export type JudgedResult = ReadResult & { readonly asks: boolean };
 export function judgeFile(
   results: readonly ReadResult[],
   standing: readonly ResultRow[],
-  club: ClubContext,
+  club: Pick<ClubContext, 'method'>,
 ): JudgedResult[] {
   const known = ownedRecords(standing, club);
   const incoming = results.map((one) => ({ ...one, asks: false }));

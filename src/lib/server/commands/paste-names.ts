@@ -15,9 +15,12 @@ const HEADINGS = ['name', 'athlete', 'player', 'nombre'];
 /**
  * Reads names as they come from a spreadsheet: one a line, or columns name, birth date, body mass, separated by tab,
  * comma or semicolon. A heading line is skipped; good rows are kept beside the issues of bad ones.
- * @returns rows in order, and `name_missing`, `day_unreadable`, `mass_unreadable`, `name_twice` with the line's number
+ * @returns rows in order, the lines left for another paste, and `name_missing`, `day_unreadable`, `mass_unreadable`, `name_twice` with the line's number
  */
-export function readPastedAthletes(text: string, known: readonly string[]): { rows: PastedAthlete[]; issues: Issue[] } {
+export function readPastedAthletes(
+  text: string,
+  known: readonly string[],
+): { rows: PastedAthlete[]; issues: Issue[]; left: string[] } {
   const parsed = Papa.parse<string[]>(text.trim(), {
     skipEmptyLines: 'greedy',
     delimitersToGuess: ['\t', ';', ',', '|'],
@@ -41,7 +44,7 @@ export function readPastedAthletes(text: string, known: readonly string[]): { ro
       rows.push({ name: first.slice(0, 80), birthDate, bodyMassKg });
     }
   }
-  return { rows, issues };
+  return { rows, issues, left: parsed.data.slice(MOST).map((cells) => cells.join('\t')) };
 }
 
 /** 2008-05-17, 17/05/2008 or 17.5.2008 as a day; undefined when it is none. */

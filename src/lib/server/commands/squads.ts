@@ -1,4 +1,4 @@
-import { and, eq } from 'drizzle-orm';
+import { and, eq, isNull } from 'drizzle-orm';
 import type { Day, GymDay } from '$core/calendar';
 import { fail, ok, type Result } from '$core/result';
 import { DEFAULT_KIT } from '$lib/model/kit';
@@ -52,6 +52,8 @@ export async function makeSquad(
 export interface AddedAthletes {
   readonly made: number;
   readonly joined: readonly string[];
+  /** lines past what one paste takes */
+  readonly left: readonly string[];
 }
 
 /**
@@ -68,12 +70,15 @@ export async function addAthletes(
   actor: string,
 ): Promise<Result<AddedAthletes>> {
   const present = await loadSquadAthletes(tx, of.id, club.today);
-  const { rows, issues } = readPastedAthletes(
+  const { rows, issues, left } = readPastedAthletes(
     text,
     present.map(({ name }) => name),
   );
   if (issues.length > 0) return { ok: false, issues };
-  const everybody = await tx.select({ id: athlete.id, name: athlete.name, birthDate: athlete.birthDate }).from(athlete);
+  const everybody = await tx
+    .select({ id: athlete.id, name: athlete.name, birthDate: athlete.birthDate })
+    .from(athlete)
+    .where(isNull(athlete.erasedAt));
   const known = (row: (typeof rows)[number]) => {
     const same = everybody.filter(({ name }) => name.trim().toLowerCase() === row.name.trim().toLowerCase());
     return same.find((one) => row.birthDate === null || one.birthDate === null || one.birthDate === row.birthDate);
@@ -100,7 +105,7 @@ export async function addAthletes(
       to: { name: one.name },
     })),
   );
-  return ok({ made: made.length, joined: joined.map(({ name }) => name) });
+  return ok({ made: made.length, joined: joined.map(({ name }) => name), left });
 }
 
 export const setGymDays = (tx: Tx, club: ClubContext, of: SquadRow, gymDays: readonly GymDay[], actor: string) =>

@@ -6,14 +6,14 @@ import { databaseUrls } from '../config';
 import { FOLD_VERSION, refoldTracks } from '../commands/refold';
 import { withClub } from './client';
 
-/** Makes the two smaller roles where they are missing and steps a login without its own into them, then migrates. */
+/** Makes the three smaller roles where they are missing and steps a login without its own into them, then migrates. */
 export async function migrateDatabase(): Promise<void> {
   const client = new pg.Client({ connectionString: databaseUrls().owner });
   await client.connect();
   try {
     // one migration at a time, whichever instance gets there first
     await client.query(`select pg_advisory_lock(hashtext('jaleo-migrate'))`);
-    for (const role of ['jaleo_app', 'jaleo_auth']) {
+    for (const role of ['jaleo_app', 'jaleo_auth', 'jaleo_maintenance']) {
       const found = await client.query('select 1 from pg_roles where rolname = $1', [role]);
       if (found.rowCount === 0) await client.query(`create role ${role} nologin nosuperuser nobypassrls noinherit`);
       const member = await client.query<{ ok: boolean }>('select pg_has_role(current_user, $1, $2) as ok', [

@@ -2,6 +2,7 @@ import { momentsOf, testSpecs } from '$core/athlete';
 import type { Day } from '$core/calendar';
 import { auditWork, checkResult, momentOn, outcomesOf, readChain, readRescreens } from '$core/startline';
 import type { TestSpec, TestSpecs } from '$core/testing';
+import { ownValue } from '$core/own';
 import { activeComplaints, factsOf, type AthleteRow } from '../repositories/athletes';
 import { libraryOf } from '../repositories/club-context';
 import { readRows, recordsOf, type SquadRows } from './start-line';
@@ -46,9 +47,9 @@ export function readAthlete(of: ReadingRows, athleteId: string, health: boolean)
       setsPerWeek: Math.round(setsPerWeek * 10) / 10,
     })),
     complaints: health ? activeComplaints(row.complaints, day, club.method) : [],
-    focus: row.focus && { ...row.focus, name: focuses[row.focus.id]?.name ?? row.focus.id },
+    focus: row.focus && { ...row.focus, name: ownValue(focuses, row.focus.id)?.name ?? row.focus.id },
     drills: reading.focus
-      ? (focuses[reading.focus]?.drills ?? []).flatMap((id) => {
+      ? (ownValue(focuses, reading.focus)?.drills ?? []).flatMap((id) => {
           const exercise = library.exercises.get(id);
           return exercise ? [{ id, name: exercise.name, cue: exercise.cues[0] ?? '' }] : [];
         })

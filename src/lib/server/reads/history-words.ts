@@ -1,6 +1,7 @@
 import type { Dose } from '$core/dose';
 import { formatMass, formatSets } from '$core/exchange';
 import type { Place } from '$core/method';
+import { ownValue } from '$core/own';
 import type { MassUnit } from '$core/units';
 import { changeWords } from '$lib/messages';
 import type { change } from '../db/schema';
@@ -53,13 +54,27 @@ const NOBODY: Readonly<Record<string, string>> = { rule: 'a rule', migration: 't
 /** The append-only record in words; health lines only for those who may read them. */
 export function historyWords(rows: readonly Row[], words: Words): HistoryLine[] {
   return rows.flatMap((row) => {
-    const said = say(row, words);
+    const said = sayOrOwn(row, words);
     if (!said) return [];
     const who = row.actor.startsWith('athlete:')
       ? words.athlete
-      : (words.names[row.actor] ?? NOBODY[row.actor] ?? 'someone');
+      : (ownValue(words.names, row.actor) ?? ownValue(NOBODY, row.actor) ?? 'someone');
     return [{ id: row.id, day: row.day, who, rules: row.rules, ...said }];
   });
+}
+
+/** Lines whose words are all in what changed. */
+const TOLD = ['dose', 'dose-held', 'own-line', 'complaint', 'clearance', 'facts', 'test', 'ceiling'];
+
+/** A line that no longer makes sense keeps its place: what it said was forgotten, or an older version wrote it otherwise. */
+function sayOrOwn(row: Row, words: Words): ReturnType<typeof say> {
+  if (TOLD.includes(row.subject) && row.from === null && row.to === null)
+    return { what: 'Forgotten since', from: null, to: null };
+  try {
+    return say(row, words);
+  } catch {
+    return { what: 'A line that cannot be read any more', from: null, to: null };
+  }
 }
 
 function say(row: Row, words: Words): Pick<HistoryLine, 'what' | 'from' | 'to'> | null {
@@ -79,7 +94,7 @@ function say(row: Row, words: Words): Pick<HistoryLine, 'what' | 'from' | 'to'> 
       const hurt = (row.to ?? row.from) as Hurt;
       const before = row.from as Hurt | null;
       return {
-        what: `Complaint, ${words.places[hurt.place]?.name ?? hurt.place}`,
+        what: `Complaint, ${ownValue(words.places, hurt.place)?.name ?? hurt.place}`,
         from: before ? String(before.score) : null,
         to: hurt.score === 0 ? 'gone' : `${String(hurt.score)} of 10`,
       };
@@ -97,7 +112,7 @@ function say(row: Row, words: Words): Pick<HistoryLine, 'what' | 'from' | 'to'> 
     case 'facts':
       return {
         what: `Facts changed: ${Object.keys(row.to as object)
-          .map((key) => FACT_WORDS[key] ?? key)
+          .map((key) => ownValue(FACT_WORDS, key) ?? key)
           .join(', ')}`,
         ...none,
       };
@@ -122,6 +137,8 @@ function say(row: Row, words: Words): Pick<HistoryLine, 'what' | 'from' | 'to'> 
       return { what: 'Loads and doses taken over as they stood', ...none };
     case 'athlete-added':
       return { what: 'Added to the squad', ...none };
+    case 'data-taken':
+      return { what: 'Own data taken out as a file', ...none };
     case 'link-made':
       return { what: 'New check-in link', ...none };
     case 'link-ended':

@@ -1,6 +1,7 @@
 import { workPart } from '$core/figures';
 import { highestLevel, MUSCLES, type Exercise, type Library } from '$core/library';
 import { gentlePlaces } from '$core/safety';
+import { ownValue } from '$core/own';
 import { DEMAND_WORDS, FAMILY_WORDS, MUSCLE_WORDS } from '$lib/messages';
 import type { LibraryRow } from '$lib/model/library';
 import type { ClubContext } from '../repositories/club-context';
@@ -56,7 +57,7 @@ function textOf(
     ...exercise.equipment.allOf,
     ...exercise.equipment.anyOf,
     // knee-friendly, back-friendly and the like are how coaches ask for it
-    ...gentle.map((place) => `${club.method.places[place]?.name ?? place}-friendly`),
+    ...gentle.map((place) => `${ownValue(club.method.places, place)?.name ?? place}-friendly`),
   ]
     .join(' ')
     .toLowerCase();

@@ -5,6 +5,7 @@ import { formatSets } from '$core/exchange';
 import { getExercise } from '$core/library';
 import { isRise } from '$core/progress';
 import { barOf, complaintColumn } from '$core/safety';
+import { ownValue } from '$core/own';
 import { changeWords, FAMILY_WORDS, listWords, ruleWords, weekdayWord } from '$lib/messages';
 import type { Call, CallBase, CallChange } from '$lib/model/call';
 import { morningsOf } from '../repositories/athletes';
@@ -91,7 +92,7 @@ function painCalls(rows: Shown, squads: Squads): Call[] {
           complaintId: row.id,
           athleteId: athlete.id,
           athlete: athlete.name,
-          place: method.places[row.place]?.name ?? row.place,
+          place: ownValue(method.places, row.place)?.name ?? row.place,
           side: row.side,
           score: row.score,
           signs: row.signs,
@@ -169,7 +170,7 @@ function cutCalls(cuts: readonly Waiting[], rows: Shown): Call[] {
           athlete: first.athlete.name,
           athleteId: first.athlete.id,
           answer: saw.answer === 'tight' ? 'tight' : (mornings[0]?.answer ?? 'fine'),
-          place: place === null || !rows.health ? null : (club.method.places[place]?.name ?? place),
+          place: place === null || !rows.health ? null : (ownValue(club.method.places, place)?.name ?? place),
           session: sessionWord(first.sessionDay, rows),
           contactsFewer: own.reduce(
             (sum, { change }) => sum + contactsIn(change.from, rows) - contactsIn(change.to, rows),

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { onMount } from 'svelte';
+  import { ownValue } from '$core/own';
   import { Button } from 'carbon-components-svelte';
   import { invalidateAll } from '$app/navigation';
   import { formatDose } from '$core/exchange';
@@ -21,7 +22,7 @@
 
   const names = $derived(new Map(data.athletes.map(({ id, name }) => [id, name])));
   const nameOf = (id: string): string => names.get(id) ?? 'someone';
-  const placeName = (id: string): string => data.places[id] ?? id;
+  const placeName = (id: string): string => ownValue(data.places, id) ?? id;
   const contacts = $derived(bench.assessment?.contacts ?? null);
   const weekday = $derived(weekdayWord(data.weekday, true));
   const who = $derived(data.forAthlete === null ? data.squad.name : nameOf(data.forAthlete));

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { formatClock } from '$core/exchange';
+  import { ownValue } from '$core/own';
   import { groupLines } from '$core/order';
   import type { MassUnit } from '$core/units';
   import { BLOCK_WORDS } from '$lib/messages';
@@ -50,7 +51,7 @@
   {#each blocks as { block, groups } (block)}
     <section>
       <header>
-        <h3>{BLOCK_WORDS[block] ?? block}</h3>
+        <h3>{ownValue(BLOCK_WORDS, block) ?? block}</h3>
         <span class="figure">{lengthOf(block)}</span>
       </header>
       <div class="groups">

@@ -5,6 +5,7 @@
     ['/settings', 'Schools'],
     ['/settings/places', 'Places'],
     ['/settings/method', 'Tables of the method'],
+    ['/settings/people', 'People'],
   ] as const;
 </script>
 

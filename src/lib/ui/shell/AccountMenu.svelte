@@ -20,6 +20,7 @@
       <button name="theme" value="cal" class="quiet">Light theme</button>
       <button name="theme" value="noche" class="quiet">Dark theme</button>
     </form>
+    <a href="/account">Password and sessions</a>
     <form method="post" action="/sign-out"><button class="quiet">Sign out</button></form>
   </div>
 </details>

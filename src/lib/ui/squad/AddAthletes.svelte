@@ -8,7 +8,15 @@
     trouble,
     first,
     joined = [],
-  }: { trouble: Trouble | null; first: boolean; joined?: readonly string[] } = $props();
+    added = 0,
+    left = [],
+  }: {
+    trouble: Trouble | null;
+    first: boolean;
+    joined?: readonly string[];
+    added?: number;
+    left?: readonly string[];
+  } = $props();
   // svelte-ignore state_referenced_locally
   let names = $state(trouble?.typed.names ?? '');
   const errors = $derived(trouble?.errors.names ?? []);
@@ -20,7 +28,7 @@
   use:enhance={() =>
     async ({ result, update }) => {
       await update({ reset: false });
-      if (result.type === 'success') names = '';
+      if (result.type === 'success') names = left.join('\n');
     }}
 >
   <CommandId of="add" />
@@ -34,6 +42,9 @@
     invalid={errors.length > 0}
     invalidText={errors.join(' ')}
   />
+  {#if left.length > 0}<p role="status">
+      {added + joined.length} were taken. {left.length} more lines stand below: send them too.
+    </p>{/if}
   {#if joined.length > 0}<p role="status">
       {joined.join(', ')}: already in the club, now in this squad too, with loads, complaints and history.
     </p>{/if}

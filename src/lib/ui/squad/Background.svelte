@@ -1,5 +1,6 @@
 <script lang="ts">
   import { enhance } from '$lib/ui/parts/enhance';
+  import { ownValue } from '$core/own';
   import { Button, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
   import type { Background } from '$core/startline';
   import FoldSection from '../parts/FoldSection.svelte';
@@ -29,7 +30,7 @@
   const error = (field: string): string | undefined => trouble?.errors[field]?.[0];
   const injuries = $derived(
     background.pastInjuries.map(({ place, year, side }) =>
-      [places[place] ?? place, year, side].filter(Boolean).join(', '),
+      [ownValue(places, place) ?? place, year, side].filter(Boolean).join(', '),
     ),
   );
   const facts = $derived([

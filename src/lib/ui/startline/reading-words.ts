@@ -1,4 +1,5 @@
 import type { StartReading } from '$core/startline';
+import { ownValue } from '$core/own';
 import { worstJoint, type RecordSide, type TestSpec } from '$core/testing';
 import { showCell, type UnitSystem } from './units';
 
@@ -77,7 +78,7 @@ export function nextWords(
   const test = next[0] && specs.get(next[0].test);
   // while a tier is unknown the lever is preliminary: the test comes first
   if (test && (!focus || (!limiting && preliminary))) return `test ${test.short}`;
-  const train = focus ? (focuses[focus] ?? focus) : '';
+  const train = focus ? (ownValue(focuses, focus) ?? focus) : '';
   return test && next[0]?.decides === 'where range is short' ? `${test.short}, then ${train}` : train;
 }
 

@@ -128,3 +128,32 @@ export const invitation = authSchema.table(
     check('invitation_role', ROLES),
   ],
 );
+
+/** Tries to sign in, by account and by address: each wrong one makes the next wait longer, whichever process is asked. */
+export const attempt = authSchema.table('attempt', {
+  /** `account:` or `address:` and a hash, so that the table names nobody */
+  key: text('key').primaryKey(),
+  failures: integer('failures').notNull(),
+  lastAt: at('last_at').notNull(),
+  blockedUntil: at('blocked_until'),
+});
+
+/** A link by which one person may join a club's staff in a role; only a hash of its secret is kept. */
+export const invite = authSchema.table(
+  'invite',
+  {
+    id: text('id').primaryKey(),
+    organizationId: text('organization_id')
+      .notNull()
+      .references(() => organization.id, { onDelete: 'cascade' }),
+    role: text('role').notNull(),
+    hash: text('hash').notNull().unique(),
+    inviterId: text('inviter_id')
+      .notNull()
+      .references(() => user.id, { onDelete: 'cascade' }),
+    createdAt: at('created_at').notNull().defaultNow(),
+    expiresAt: at('expires_at').notNull(),
+    usedAt: at('used_at'),
+  },
+  (t) => [index('invite_organization').on(t.organizationId), check('invite_role', ROLES)],
+);

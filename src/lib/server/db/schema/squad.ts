@@ -1,3 +1,4 @@
+import { sql } from 'drizzle-orm';
 import {
   boolean,
   date,
@@ -83,6 +84,8 @@ export const athlete = pgTable(
     /** named by the coach or the athlete (START-12) */
     weakMoment: jsonb('weak_moment').$type<SetMoment>(),
     guardianConsent: boolean('guardian_consent').notNull().default(false),
+    /** erased on request: the row stays for the squad's counts, under no name */
+    erasedAt: timestamp('erased_at', { withTimezone: true }),
     version: version(),
     createdAt: createdAt(),
   },
@@ -225,6 +228,10 @@ export const athleteLink = pgTable(
     athleteId: uuid('athlete_id').notNull(),
     hash: text('hash').notNull(),
     revokedAt: timestamp('revoked_at', { withTimezone: true }),
+    /** a link ends with the season it was made for */
+    expiresAt: timestamp('expires_at', { withTimezone: true })
+      .notNull()
+      .default(sql`now() + interval '1 year'`),
     createdAt: createdAt(),
   },
   (t) => [

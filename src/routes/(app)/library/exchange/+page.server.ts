@@ -3,7 +3,7 @@ import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
 import { loadClub } from '$lib/server/repositories/club-context';
 import { keepEntries } from '$lib/server/commands/keep-entry';
-import { readLibraryFile } from '$lib/server/commands/read-library-file';
+import { readInWorker } from '$lib/server/files/pool';
 import { clubPage } from '$lib/server/reads/page-thread';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -27,37 +27,47 @@ async function fileOf(request: Request): Promise<{ text: string; name: string } 
   if (!(file instanceof File) || file.size === 0) return 'Choose a file first.';
   if (file.size > MOST_BYTES) return 'This file is larger than 5 MB. Split it.';
   if (!/\.(json|csv)$/i.test(file.name)) return 'A library file ends in .json or .csv.';
-  return { text: await file.text(), name: file.name };
+  return { text: await file.text(), name: file.name.slice(0, 120) };
+}
+
+/** Changes listed on the page; the count says them all. */
+const SHOWN = 200;
+
+/** Reads the posted file against the club's library, with nothing held open meanwhile. */
+async function read(clubId: string, file: { text: string; name: string }) {
+  const club = await withClub(clubId, (tx) => loadClub(tx));
+  return { club, ...(await readInWorker('library', { ...file, entries: club.entries })) };
 }
 
 export const actions: Actions = {
   /** Shows what a file would change; writes nothing. */
   preview: async ({ locals, request }) => {
-    const { clubId } = identityOf(locals);
     const file = await fileOf(request);
     if (typeof file === 'string') return fail(400, { message: file });
-    const { issues, changes, same } = await withClub(clubId, async (tx) =>
-      readLibraryFile(file.text, file.name, await loadClub(tx)),
-    );
-    return { name: file.name, issues, changes, same, taken: null };
+    const { issues, changes, same } = await read(identityOf(locals).clubId, file);
+    return { name: file.name, issues, changes: changes.slice(0, SHOWN), count: changes.length, same, taken: null };
   },
   /** Takes the same file in, all or nothing. */
   take: async ({ locals, request }) => {
     const { clubId, userId } = identityOf(locals);
     const file = await fileOf(request);
     if (typeof file === 'string') return fail(400, { message: file });
-    return withClub(clubId, async (tx) => {
-      const club = await loadClub(tx);
-      const { issues, changes, same, entries } = readLibraryFile(file.text, file.name, club);
-      if (issues.length > 0) return fail(400, { name: file.name, issues, changes, same, taken: null });
-      await keepEntries(
-        tx,
-        club,
-        userId,
-        entries,
-        changes.map(({ kind, id, fields }) => ({ kind, id, fields: fields?.map(({ field }) => field) ?? null })),
-      );
-      return { name: file.name, issues, changes: [], same, taken: entries.length };
-    });
+    const { club, issues, changes, same, entries } = await read(clubId, file);
+    if (issues.length > 0)
+      return fail(400, {
+        name: file.name,
+        issues,
+        changes: changes.slice(0, SHOWN),
+        count: changes.length,
+        same,
+        taken: null,
+      });
+    const saw = changes.map(({ kind, id, fields }) => ({
+      kind,
+      id,
+      fields: fields?.map(({ field }) => field) ?? null,
+    }));
+    await withClub(clubId, (tx) => keepEntries(tx, club, userId, entries, saw));
+    return { name: file.name, issues, changes: [], count: 0, same, taken: entries.length };
   },
 };

@@ -5,10 +5,10 @@
 
   let { data, form } = $props();
   let name = $state('');
-  const MOST_SHOWN = 200;
   const changes = $derived(form?.changes ?? []);
+  const count = $derived(form && 'count' in form ? Number(form.count) : 0);
   const ready = $derived(
-    form?.name !== undefined && form.name === name && (form.issues?.length ?? 0) === 0 && changes.length > 0,
+    form?.name !== undefined && form.name === name && (form.issues?.length ?? 0) === 0 && count > 0,
   );
 </script>
 
@@ -60,9 +60,7 @@
           <div class="acts">
             <Button type="submit" size="small" kind="tertiary">Preview</Button>
             {#if ready}
-              <button class="take" formaction="?/take"
-                >Take in {changes.length} {changes.length === 1 ? 'change' : 'changes'}</button
-              >
+              <button class="take" formaction="?/take">Take in {count} {count === 1 ? 'change' : 'changes'}</button>
             {/if}
           </div>
         </form>
@@ -75,7 +73,7 @@
           <p><b>{form.taken} taken in.</b> They count from now.</p>
         {:else if form?.name && (form.issues?.length ?? 0) === 0}
           <p>
-            <b>{changes.length === 0 ? 'Nothing would change.' : `${String(changes.length)} would change.`}</b>
+            <b>{count === 0 ? 'Nothing would change.' : `${String(count)} would change.`}</b>
             {form.same} are as they were.
           </p>
         {/if}
@@ -93,7 +91,7 @@
       {/if}
       {#if changes.length > 0}
         <ul class="changes">
-          {#each changes.slice(0, MOST_SHOWN) as change (`${change.kind} ${change.id}`)}
+          {#each changes as change (`${change.kind} ${change.id}`)}
             <li>
               <p><b>{change.name}</b> <span class="note">{change.kind}{change.fields ? '' : ', new'}</span></p>
               {#each change.fields ?? [] as { field, from, to } (field)}
@@ -102,7 +100,7 @@
             </li>
           {/each}
         </ul>
-        {#if changes.length > MOST_SHOWN}<p class="note">and {changes.length - MOST_SHOWN} more</p>{/if}
+        {#if count > changes.length}<p class="note">and {count - changes.length} more</p>{/if}
       {/if}
     </section>
   </div>

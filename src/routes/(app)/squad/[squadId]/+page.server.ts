@@ -120,7 +120,7 @@ export const actions: Actions = {
       );
       return fail(400, { form: 'add', errors: { names: said }, typed });
     }
-    return { form: 'add', ...KEPT, added: done.value.made, joined: done.value.joined };
+    return { form: 'add', ...KEPT, added: done.value.made, joined: done.value.joined, left: done.value.left };
   },
   gymDays: async (event) => {
     const form = await readForm(event.request, 'gymDays', gymDaysSchema, ['weekdays']);

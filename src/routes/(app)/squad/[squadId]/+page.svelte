@@ -29,6 +29,8 @@
         trouble={trouble('add')}
         first={data.athletes.length === 0}
         joined={form && 'joined' in form ? (form.joined as string[]) : []}
+        added={form && 'added' in form ? Number(form.added) : 0}
+        left={form && 'left' in form ? (form.left as string[]) : []}
       />{/if}
   </section>
   <SquadPlan

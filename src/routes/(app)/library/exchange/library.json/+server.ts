@@ -1,7 +1,7 @@
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
 import { loadClub } from '$lib/server/repositories/club-context';
-import { libraryFile } from '$lib/server/commands/read-library-file';
+import { libraryFile } from '$lib/server/files/read-library';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = async ({ locals }) => {

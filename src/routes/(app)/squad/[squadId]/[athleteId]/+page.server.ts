@@ -1,11 +1,13 @@
-import { error, fail } from '@sveltejs/kit';
+import { fail, redirect } from '@sveltejs/kit';
 import { SIDES } from '$core/library';
+import { ownValue } from '$core/own';
 import type { Result } from '$core/result';
 import { barOf, complaintColumn, SIGNS } from '$core/safety';
 import { summariseOneRepMax } from '$core/testing';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import { keepBackground, keepFacts } from '$lib/server/commands/athlete-facts';
+import { eraseAthlete } from '$lib/server/commands/forget';
 import { makeLink, revokeLink } from '$lib/server/commands/athlete-link';
 import { clearComplaint, noteComplaint } from '$lib/server/commands/complaints';
 import { recordChanges } from '$lib/server/commands/record-change';
@@ -13,18 +15,19 @@ import { runOne } from '$lib/server/commands/run-command';
 import { origin } from '$lib/server/config';
 import { withClub, type Tx } from '$lib/server/db/client';
 import { commandIdOf, readForm, troubleOf } from '$lib/server/forms';
-import { isId } from '$lib/server/http';
 import { loadHistory, noteHealthView } from '$lib/server/repositories/history';
+import { openAthlete } from '$lib/server/reads/open-athlete';
 import { historyWords } from '$lib/server/reads/history-words';
 import { squadKnot, threadEnd } from '$lib/server/reads/page-thread';
-import { ageOf, factsOf, loadAthlete, morningsOf, type AthletePage } from '$lib/server/repositories/athletes';
-import { loadClub, type ClubContext, type SquadRow } from '$lib/server/repositories/club-context';
+import { ageOf, factsOf, morningsOf, type AthletePage } from '$lib/server/repositories/athletes';
+import type { ClubContext } from '$lib/server/repositories/club-context';
 import { barWords } from '$lib/messages';
 import {
   athleteFactsSchema,
   backgroundSchema,
   clearanceSchema,
   complaintSchema,
+  eraseSchema,
   JUMP_TESTS,
   LIFTS,
 } from '$lib/model/forms';
@@ -36,7 +39,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
   const { clubId, userId, role } = identityOf(locals);
   const seesHealth = can(role, 'health');
   const { club, squad, row, history } = await withClub(clubId, async (tx) => {
-    const found = await open(tx, params);
+    const found = await openAthlete(tx, params);
     const changes = await loadHistory(tx, found.row.id, HISTORY_SHOWN);
     // who looked at health notes is kept with the notes (SAFE-7)
     if (seesHealth && found.row.complaints.length > 0) await noteHealthView(tx, clubId, userId, found.row.id);
@@ -100,20 +103,20 @@ export const load: PageServerLoad = async ({ locals, params }) => {
       ];
     }),
     jumps: row.results
-      .filter(({ test, value }) => test in JUMP_TESTS && value !== null)
+      .filter(({ test, value }) => Object.hasOwn(JUMP_TESTS, test) && value !== null)
       .slice(0, 3)
       .map(({ test, day, value }) => ({ name: JUMP_TESTS[test as keyof typeof JUMP_TESTS], day, heightM: value ?? 0 })),
     mornings: morningsOf(row)
       .map(({ day, answer, place }) => ({
         day,
         answer,
-        place: place === null || !seesHealth ? null : (method.places[place]?.name ?? place),
+        place: place === null || !seesHealth ? null : (ownValue(method.places, place)?.name ?? place),
       }))
       .reverse(),
     complaints: seesHealth
       ? row.complaints.map((one) => ({
           id: one.id,
-          place: method.places[one.place]?.name ?? one.place,
+          place: ownValue(method.places, one.place)?.name ?? one.place,
           placeId: one.place,
           side: one.side,
           score: one.score,
@@ -150,22 +153,9 @@ export const load: PageServerLoad = async ({ locals, params }) => {
       health: seesHealth,
       exercise: (id) => club.library.exercises.get(id)?.name ?? id,
     }),
-    hasLink: row.links.some((link) => link.revokedAt === null),
+    hasLink: row.links.some((link) => link.revokedAt === null && link.expiresAt > new Date()),
   };
 };
-
-async function open(
-  tx: Tx,
-  params: { squadId: string; athleteId: string },
-): Promise<{ club: ClubContext; squad: SquadRow; row: AthletePage }> {
-  if (!isId(params.athleteId)) error(404, 'There is no such athlete.');
-  const club = await loadClub(tx);
-  const squad = club.squads.find(({ id }) => id === params.squadId);
-  const row = await loadAthlete(tx, params.athleteId, club.today);
-  if (!squad || !row || !row.squads.some(({ squadId }) => squadId === squad.id))
-    error(404, 'There is no such athlete in this squad.');
-  return { club, squad, row };
-}
 
 const KEPT = { errors: {} as Record<string, string[] | undefined>, typed: {} as Record<string, string> };
 
@@ -175,7 +165,7 @@ type Work<T> = (tx: Tx, of: { club: ClubContext; row: AthletePage; actor: string
 function onAthlete<T>({ locals, params }: RequestEvent, id: string, verb: string, body: unknown, work: Work<T>) {
   const { clubId, userId } = identityOf(locals);
   return runOne({ clubId, id, verb, actor: userId }, { athleteId: params.athleteId, body }, async (tx) =>
-    work(tx, { ...(await open(tx, params)), actor: userId }),
+    work(tx, { ...(await openAthlete(tx, params)), actor: userId }),
   );
 }
 
@@ -234,6 +224,15 @@ export const actions: Actions = {
         typed: {},
       });
     return { form: 'link', ...KEPT, link: `${origin()}${path}` };
+  },
+  erase: async (event) => {
+    const form = await readForm(event.request, 'erase', eraseSchema);
+    if (!form.ok) return form.failure;
+    const done = await onAthlete(event, form.commandId, 'erase', null, (tx, { club, row, actor }) =>
+      eraseAthlete(tx, club, row, form.value.name, actor),
+    );
+    if (!done.ok) return troubleOf('erase', done.issues, form.typed, 'name');
+    redirect(303, `/squad/${event.params.squadId}`);
   },
   revoke: async (event) => {
     const id = commandIdOf(await event.request.formData());

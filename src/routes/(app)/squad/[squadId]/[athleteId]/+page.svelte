@@ -6,6 +6,7 @@
   import AthleteLink from '$lib/ui/squad/AthleteLink.svelte';
   import AthleteTests from '$lib/ui/squad/AthleteTests.svelte';
   import Complaints from '$lib/ui/squad/Complaints.svelte';
+  import OwnData from '$lib/ui/squad/OwnData.svelte';
   import MorningString from '$lib/ui/parts/MorningString.svelte';
 
   let { data, form } = $props();
@@ -75,6 +76,12 @@
         {trouble}
       />
     {/if}
+    {#if data.complaints}<OwnData
+        name={person.name}
+        here="/squad/{data.squad.id}/{person.id}"
+        editable={data.may.plan}
+        trouble={trouble('erase')}
+      />{/if}
     {#if data.background}<Background
         background={data.background}
         places={Object.fromEntries(data.places.map(({ id, name }) => [id, name]))}

@@ -1,9 +1,7 @@
 import { error, fail } from '@sveltejs/kit';
-import Papa from 'papaparse';
 import { z } from 'zod';
 import { testSpecs } from '$core/athlete';
-import { ageInYears, isDay } from '$core/calendar';
-import { guessColumns, readResults, type ResultColumn, type ResultsRead } from '$core/exchange';
+import { isDay } from '$core/calendar';
 import { showValue } from '$core/testing';
 import { sayIssue } from '$lib/messages';
 import { can } from '$lib/server/auth/access';
@@ -11,7 +9,10 @@ import { identityOf } from '$lib/server/auth/identity';
 import { withClub, type Tx } from '$lib/server/db/client';
 import { loadSquadAthletes, type AthleteRow } from '$lib/server/repositories/athletes';
 import { loadClub, type ClubContext } from '$lib/server/repositories/club-context';
-import { importResults, judgeFile, youthRule, type JudgedResult } from '$lib/server/commands/keep-results';
+import { importResults } from '$lib/server/commands/keep-results';
+import { readInWorker } from '$lib/server/files/pool';
+import type { ResultsFile } from '$lib/server/files/read-results';
+import { textOf } from '$lib/server/forms';
 import { sayDay, squadKnot, threadEnd } from '$lib/server/reads/page-thread';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -46,69 +47,34 @@ export const load: PageServerLoad = async ({ locals, params }) => {
   };
 };
 
-const columnsSchema = z.array(z.string().max(80));
+const columnsSchema = z.array(z.string().max(80)).max(200);
 
-interface FileIn {
-  readonly name: string;
-  readonly header: readonly string[];
-  readonly columns: readonly ResultColumn[];
-  readonly results: readonly JudgedResult[];
-  readonly bad: ResultsRead['bad'];
-  readonly lines: number;
-}
-
-/** Reads the posted file against the squad, by the columns chosen or guessed. */
+/** Reads the posted file against the squad, by the columns chosen or guessed: in a worker, so that nobody waits for it. */
 async function readFile(
   form: FormData,
   club: ClubContext,
   rows: readonly AthleteRow[],
   day: string,
-): Promise<FileIn | string> {
+): Promise<ResultsFile | string> {
   const file = form.get('file');
-  const pasted = z.string().catch('').parse(form.get('text'));
+  const pasted = textOf(form, 'text');
   const isFile = file instanceof File && file.size > 0;
   if (!isFile && pasted.trim() === '') return 'Choose a file or paste a table first.';
-  const text = (isFile ? await file.text() : pasted).replace(/^\uFEFF/, '');
-  const table = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' }).data;
-  const [header = [], ...body] = table;
-  if (body.length === 0) return 'This file has no line under its headings.';
-  const guessed = guessColumns(header, testSpecs(club.method));
   const chosen = columnsSchema.safeParse(form.getAll('column'));
-  const columns = chosen.success && chosen.data.length === header.length ? (chosen.data as ResultColumn[]) : guessed;
-  const athletes = new Map<string, string | null>();
-  for (const { name, id } of rows) {
-    const key = name.trim().toLowerCase().replace(/\s+/g, ' ');
-    athletes.set(key, athletes.has(key) ? null : id);
-  }
-  const ages = new Map(
-    rows.flatMap(({ id, birthDate }) => (birthDate === null ? [] : [[id, ageInYears(birthDate, day)] as const])),
-  );
-  const read = readResults(
-    body.map((cells, i) => ({ line: i + 2, cells })),
-    columns,
-    {
-      athletes,
-      ages,
-      youth: youthRule(club),
-      specs: testSpecs(club.method),
-      mass: club.massUnit,
-      today: club.today,
-      day,
-    },
-  );
-  const standing = rows.flatMap(({ results }) => results);
-  return {
-    name: isFile ? file.name : 'the pasted table',
-    header,
-    columns,
-    results: judgeFile(read.results, standing, club),
-    bad: read.bad,
-    lines: body.length,
-  };
+  return readInWorker('results', {
+    text: isFile ? await file.text() : pasted,
+    name: isFile ? file.name.slice(0, 120) : 'the pasted table',
+    columns: chosen.success ? chosen.data : [],
+    tables: club.tables,
+    massUnit: club.massUnit,
+    today: club.today,
+    day,
+    athletes: rows.map(({ id, name, birthDate, results }) => ({ id, name, birthDate, results })),
+  });
 }
 
 const shownOf = (
-  { name, header, columns, results, bad, lines }: FileIn,
+  { name, header, columns, results, bad, lines }: ResultsFile,
   rows: readonly AthleteRow[],
   { method }: ClubContext,
 ) => ({
@@ -139,31 +105,31 @@ const shownOf = (
   }),
 });
 
+/** What a file is read against, and nothing held open while it is read. */
+const around = (clubId: string, params: { squadId: string; day: string }) =>
+  withClub(clubId, async (tx) => {
+    const { club, squad } = await open(tx, params.squadId, params.day);
+    return { club, squad, rows: await loadSquadAthletes(tx, squad.id, club.today) };
+  });
+
 export const actions: Actions = {
   /** Shows what the file says and what is wrong with it; writes nothing. */
   preview: async ({ locals, params, request }) => {
-    const { clubId } = identityOf(locals);
     const form = await request.formData();
-    return withClub(clubId, async (tx) => {
-      const { club, squad } = await open(tx, params.squadId, params.day);
-      const rows = await loadSquadAthletes(tx, squad.id, club.today);
-      const file = await readFile(form, club, rows, params.day);
-      if (typeof file === 'string') return fail(400, { message: file });
-      return { message: null, file: shownOf(file, rows, club), taken: null };
-    });
+    const { club, rows } = await around(identityOf(locals).clubId, params);
+    const file = await readFile(form, club, rows, params.day);
+    if (typeof file === 'string') return fail(400, { message: file });
+    return { message: null, file: shownOf(file, rows, club), taken: null };
   },
   /** Takes the good lines in, in one go. */
   take: async ({ locals, params, request }) => {
     const { clubId, userId, role } = identityOf(locals);
     if (!can(role, 'log')) error(403, 'Your role reads results; it does not write them.');
     const form = await request.formData();
-    return withClub(clubId, async (tx) => {
-      const { club, squad } = await open(tx, params.squadId, params.day);
-      const rows = await loadSquadAthletes(tx, squad.id, club.today);
-      const file = await readFile(form, club, rows, params.day);
-      if (typeof file === 'string') return fail(400, { message: file });
-      const taken = await importResults(tx, club, userId, squad.id, file.results);
-      return { message: null, file: { ...shownOf(file, rows, club), sample: [] }, taken };
-    });
+    const { club, squad, rows } = await around(clubId, params);
+    const file = await readFile(form, club, rows, params.day);
+    if (typeof file === 'string') return fail(400, { message: file });
+    const taken = await withClub(clubId, (tx) => importResults(tx, club, userId, squad.id, file.results));
+    return { message: null, file: { ...shownOf(file, rows, club), sample: [] }, taken };
   },
 };

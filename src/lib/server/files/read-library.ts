@@ -2,6 +2,7 @@ import { findNodeAtLocation, parseTree, type Node, type ParseError, printParseEr
 import Papa from 'papaparse';
 import { FIGURES } from '$catalog/figures';
 import { EXERCISE_COLUMNS, libraryFileSchema, rowToExercise, type CellWant, type ExerciseRow } from '$core/exchange';
+import { ownValue } from '$core/own';
 import {
   changedFields,
   overlayLibrary,
@@ -12,7 +13,8 @@ import {
   type Library,
   type OwnEntry,
 } from '$core/library';
-import type { ClubContext } from '../repositories/club-context';
+import { readCell } from '../csv';
+import { linesOf, nestsDeeperThan, type Lines } from './lines';
 
 /** Something wrong in a file, where a text editor finds it. */
 export interface FileIssue {
@@ -41,19 +43,24 @@ type Entry = { [K in EntryKind]: { kind: K; entry: EntryKinds[K]; line: number }
 
 /** Issues listed; a file that is wrong everywhere need not say so a thousand times. */
 const MOST_ISSUES = 50;
+/** A library is some hundreds of entries; more in one file is a mistake or an attack. */
+const MOST_ENTRIES = 2_000;
+const MOST_DEPTH = 40;
 
 /**
  * Reads a library file, JSON or CSV, against what the club has: what is wrong with its line and column, and what it
  * would change. Nothing is written here.
  */
-export function readLibraryFile(text: string, name: string, club: ClubContext): FileReading {
-  const read = /\.csv$/i.test(name) ? readCsv(text) : readJson(text);
-  const issues = [...read.issues, ...twice(read.entries), ...dangling(read.entries, club.library)];
+export function readLibraryFile(text: string, name: string, library: Library): FileReading {
+  const clean = text.replace(/^\uFEFF/, '');
+  const lines = linesOf(clean);
+  const read = /\.csv$/i.test(name) ? readCsv(clean, lines) : readJson(clean, lines);
+  const issues = [...read.issues, ...twice(read.entries), ...dangling(read.entries, library)];
   const changes: FileChange[] = [];
   const changed: Entry[] = [];
   for (const one of read.entries) {
-    const entry = withLadderOf(one, club.library);
-    const current = listOf(club.library, one.kind).get(entry.id) ?? null;
+    const entry = withLadderOf(one, library);
+    const current = listOf(library, one.kind).get(entry.id) ?? null;
     const fields = current ? changedFields(current, entry) : null;
     if (fields?.length === 0) continue;
     changed.push({ ...one, entry } as Entry);
@@ -93,49 +100,70 @@ function show(entry: object, field: string): string {
   return typeof value === 'string' ? value : JSON.stringify(value);
 }
 
-function readJson(text: string): { issues: FileIssue[]; entries: Entry[] } {
+interface Read {
+  readonly issues: readonly FileIssue[];
+  readonly entries: readonly Entry[];
+}
+
+const onlyIssue = (line: number, column: string, message: string): Read => ({
+  entries: [],
+  issues: [{ line, column, message }],
+});
+
+function readJson(text: string, lines: Lines): Read {
+  const at = (offset: number) => {
+    const { line, column } = lines.place(offset);
+    return { line, column: String(column) };
+  };
+  const deep = nestsDeeperThan(text, MOST_DEPTH);
+  if (deep !== null) return onlyIssue(at(deep).line, at(deep).column, 'This is nested deeper than any library is.');
   const errors: ParseError[] = [];
   const tree = parseTree(text, errors, { allowTrailingComma: false, disallowComments: true });
   const [first] = errors;
-  if (!tree || first)
-    return {
-      entries: [],
-      issues: [
-        {
-          ...place(text, first?.offset ?? 0),
-          message: `This is not JSON here: ${first ? printParseErrorCode(first.error) : 'the file is empty'}.`,
-        },
-      ],
-    };
-  const parsed = libraryFileSchema.safeParse(JSON.parse(text));
+  if (!tree || first) {
+    const { line, column } = at(first?.offset ?? 0);
+    const why = first ? printParseErrorCode(first.error) : 'the file is empty';
+    return onlyIssue(line, column, `This is not JSON here: ${why}.`);
+  }
+  const raw: unknown = JSON.parse(text);
+  const many = ['exercises', 'ladders', 'sports'].find((list) => lengthOf(raw, list) > MOST_ENTRIES);
+  if (many !== undefined) return onlyIssue(1, many, `More than ${String(MOST_ENTRIES)} entries: split the file.`);
+  const parsed = libraryFileSchema.safeParse(raw);
   if (!parsed.success)
     return {
       entries: [],
-      issues: parsed.error.issues.map((issue) => ({
-        ...place(text, nearest(tree, issue.path as (string | number)[]).offset),
+      issues: parsed.error.issues.slice(0, MOST_ISSUES).map((issue) => ({
+        ...at(nearest(tree, issue.path as (string | number)[]).offset),
         message: `${issue.path.join('.')}: ${issue.message}`,
       })),
     };
-  const line = (list: string, i: number): number => place(text, nearest(tree, [list, i]).offset).line;
+  const starts = (list: string): readonly Node[] => findNodeAtLocation(tree, [list])?.children ?? [];
+  const lineIn = (nodes: readonly Node[], i: number): number => at(nodes[i]?.offset ?? 0).line;
   const { exercises = [], ladders = [], sports = [] } = parsed.data;
+  const [inExercises, inLadders, inSports] = [starts('exercises'), starts('ladders'), starts('sports')];
   const sums = exercises.flatMap((exercise, i): FileIssue[] =>
     Math.abs(Object.values(exercise.share).reduce((sum, part) => sum + part, 0) - 1) > 1e-6
       ? [
           {
-            ...place(text, nearest(tree, ['exercises', i, 'share']).offset),
+            ...at(nearest(tree, ['exercises', i, 'share']).offset),
             message: `${exercise.id}: the shares do not add up to 1.`,
           },
         ]
       : [],
   );
   return {
-    issues: sums,
+    issues: sums.slice(0, MOST_ISSUES),
     entries: [
-      ...exercises.map((entry, i) => ({ kind: 'exercise' as const, entry, line: line('exercises', i) })),
-      ...ladders.map((entry, i) => ({ kind: 'ladder' as const, entry, line: line('ladders', i) })),
-      ...sports.map((entry, i) => ({ kind: 'sport' as const, entry, line: line('sports', i) })),
+      ...exercises.map((entry, i) => ({ kind: 'exercise' as const, entry, line: lineIn(inExercises, i) })),
+      ...ladders.map((entry, i) => ({ kind: 'ladder' as const, entry, line: lineIn(inLadders, i) })),
+      ...sports.map((entry, i) => ({ kind: 'sport' as const, entry, line: lineIn(inSports, i) })),
     ],
   };
+}
+
+function lengthOf(raw: unknown, list: string): number {
+  const value = typeof raw === 'object' && raw !== null ? (raw as Record<string, unknown>)[list] : null;
+  return Array.isArray(value) ? value.length : 0;
 }
 
 /** The node at a path, or the closest one above it that is there. */
@@ -147,17 +175,11 @@ function nearest(tree: Node, path: (string | number)[]): Node {
   return tree;
 }
 
-function place(text: string, offset: number): { line: number; column: string } {
-  const before = text.slice(0, offset).split('\n');
-  return { line: before.length, column: String((before.at(-1)?.length ?? 0) + 1) };
-}
-
-function readCsv(text: string): { issues: FileIssue[]; entries: Entry[] } {
+function readCsv(text: string, lines: Lines): Read {
   const issues: FileIssue[] = [];
   const entries: Entry[] = [];
   let line = 2;
-  const clean = text.replace(/^\uFEFF/, '');
-  const header = Papa.parse<string[]>(clean, { preview: 1 }).data[0] ?? [];
+  const header = Papa.parse<string[]>(text, { preview: 1 }).data[0] ?? [];
   const missing = EXERCISE_COLUMNS.filter((column) => !header.includes(column));
   const unknown = header.filter((column) => !(EXERCISE_COLUMNS as readonly string[]).includes(column));
   if (missing.length > 0 || unknown.length > 0)
@@ -166,30 +188,37 @@ function readCsv(text: string): { issues: FileIssue[]; entries: Entry[] } {
       issues: [
         ...(missing.length > 0 ? [{ line: 1, column: missing.join(', '), message: 'These columns are missing.' }] : []),
         ...(unknown.length > 0
-          ? [{ line: 1, column: unknown.join(', '), message: 'These columns are not known.' }]
+          ? [{ line: 1, column: unknown.slice(0, 20).join(', '), message: 'These columns are not known.' }]
           : []),
       ],
     };
-  Papa.parse<ExerciseRow>(clean, {
+  Papa.parse<ExerciseRow>(text, {
     header: true,
     skipEmptyLines: true,
-    step: ({ data, errors, meta }) => {
+    step: ({ data, errors, meta }, parser) => {
       for (const error of errors)
         issues.push({ line, column: '', message: `This row cannot be read: ${error.message}.` });
-      const read = errors.length === 0 ? rowToExercise(data) : null;
+      const read = errors.length === 0 ? rowToExercise(asWritten(data)) : null;
       if (read?.ok) entries.push({ kind: 'exercise', entry: read.value, line });
       else if (read)
         for (const { column, value, wants } of read.issues)
           issues.push({
             line,
             column,
-            message: `${data.id}: “${value}” does not do in this column.${wants ? ` ${wantWords(wants)}` : ''}`,
+            message: `${data.id.slice(0, 60)}: “${value.slice(0, 60)}” does not do in this column.${wants ? ` ${wantWords(wants)}` : ''}`,
           });
-      line = clean.slice(0, meta.cursor).split('\n').length;
+      line = lines.place(meta.cursor).line;
+      if (entries.length > MOST_ENTRIES)
+        issues.push({ line, column: '', message: `More than ${String(MOST_ENTRIES)} entries: split the file.` });
+      if (issues.length >= MOST_ISSUES || entries.length > MOST_ENTRIES) parser.abort();
     },
   });
   return { issues, entries };
 }
+
+/** Cells without the mark that keeps a spreadsheet from running them. */
+const asWritten = (row: ExerciseRow): ExerciseRow =>
+  Object.fromEntries(Object.entries(row).map(([column, cell]) => [column, readCell(cell)])) as ExerciseRow;
 
 const wantWords = (wants: CellWant): string => {
   if (wants.kind === 'number') return 'It takes a number.';
@@ -245,7 +274,7 @@ export function libraryFile(library: Library): {
   return {
     exercises: withRungs([...library.exercises.values()], ladders).map((exercise) => ({
       ...exercise,
-      figure: (exercise as { figure?: unknown }).figure ?? FIGURES[exercise.id] ?? null,
+      figure: (exercise as { figure?: unknown }).figure ?? ownValue(FIGURES, exercise.id) ?? null,
     })),
     ladders,
     sports: [...library.sports.values()],

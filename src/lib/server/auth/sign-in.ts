@@ -1,0 +1,43 @@
+import { APIError } from 'better-auth/api';
+import { error, type Cookies, type RequestEvent } from '@sveltejs/kit';
+import { AWAY_MESSAGE } from '../away';
+import { clientAddress } from '../client-address';
+import { isAway } from '../db/pool';
+import { beginTry, endTry } from './attempts';
+import { auth } from './auth';
+import { forwardCookies } from './forward-cookies';
+
+export const WRONG = 'E-mail and password do not belong together.';
+
+/** A wait in words a person counts in. */
+export const sayWait = (seconds: number): string =>
+  seconds < 90 ? `${String(seconds)} seconds` : `${String(Math.ceil(seconds / 60))} minutes`;
+
+/**
+ * Signs a person in and hands over the cookies. Whether the e-mail is known, the answer is the same.
+ * @returns null when signed in, else what to say and how to answer
+ */
+export async function signIn(
+  event: Pick<RequestEvent, 'request' | 'platform' | 'getClientAddress'> & { readonly cookies: Cookies },
+  { email, password }: { readonly email: string; readonly password: string },
+): Promise<{ readonly status: number; readonly message: string } | null> {
+  const address = clientAddress(event);
+  try {
+    const waitS = await beginTry(email, address);
+    if (waitS > 0) return { status: 429, message: `Too many wrong tries. Wait ${sayWait(waitS)}, then try once more.` };
+    const response = await auth().api.signInEmail({
+      body: { email, password },
+      headers: event.request.headers,
+      asResponse: true,
+    });
+    if (response.status >= 500) error(503, AWAY_MESSAGE);
+    if (!response.ok) return { status: 400, message: WRONG };
+    await endTry(email, address);
+    forwardCookies(response, event.cookies);
+    return null;
+  } catch (failure) {
+    if (isAway(failure)) error(503, AWAY_MESSAGE);
+    if (failure instanceof APIError) return { status: 400, message: WRONG };
+    throw failure;
+  }
+}

@@ -1,0 +1,58 @@
+import { eq, sql } from 'drizzle-orm';
+import { v7 } from 'uuid';
+import { addDays } from '$core/calendar';
+import { fail, ok, type Result } from '$core/result';
+import type { Tx } from '../db/client';
+import { club as clubTable } from '../db/schema';
+import type { AthleteRow } from '../repositories/athletes';
+import type { ClubContext } from '../repositories/club-context';
+import { recordChanges } from './record-change';
+
+const DAYS_A_MONTH = 30.44;
+
+/**
+ * Forgets a person who asked for it: name, facts, health notes, results and free text go; sets and doses stay for the
+ * squad's counts, under no name.
+ * @param typed the name, typed by who does it: it cannot be undone
+ * @returns nothing, or `name_differs`
+ */
+export async function eraseAthlete(
+  tx: Tx,
+  club: ClubContext,
+  row: Pick<AthleteRow, 'id' | 'name'>,
+  typed: string,
+  actor: string,
+): Promise<Result<null>> {
+  const same = (text: string): string => text.trim().replace(/\s+/g, ' ').toLowerCase();
+  if (same(typed) !== same(row.name)) return fail('name_differs', ['name'], { name: row.name });
+  await tx.execute(sql`select forget_athlete(${row.id}::uuid, ${actor}, ${club.today}::date, ${v7()}::uuid)`);
+  return ok(null);
+}
+
+/** How long the club keeps closed complaints and morning answers. */
+export async function setHealthMonths(tx: Tx, club: ClubContext, months: number, actor: string): Promise<Result<null>> {
+  await tx.update(clubTable).set({ healthMonths: months }).where(eq(clubTable.clubId, club.clubId));
+  await recordChanges(tx, club.clubId, [
+    {
+      day: club.today,
+      actor,
+      subject: 'health-months',
+      from: { months: club.healthMonths },
+      to: { months },
+      rules: ['SAFE-7'],
+    },
+  ]);
+  return ok(null);
+}
+
+/** Forgets the club's health notes that are past its own time. @returns how many rows went */
+export async function forgetOldHealth(
+  tx: Tx,
+  { healthMonths, today }: Pick<ClubContext, 'healthMonths' | 'today'>,
+): Promise<number> {
+  const before = addDays(today, -Math.round(healthMonths * DAYS_A_MONTH));
+  const { rows } = await tx.execute<{ gone: number }>(
+    sql`select forget_old_health(${before}::date, ${today}::date, ${v7()}::uuid) as gone`,
+  );
+  return rows[0]?.gone ?? 0;
+}
