@@ -13,7 +13,7 @@ import { isDay } from '$core/calendar';
 import { can, type Ability } from '$lib/server/auth/access';
 import { auth, closeAuth } from '$lib/server/auth/auth';
 import { identify } from '$lib/server/auth/identity';
-import { AWAY_MESSAGE, plainAnswer, RETRY_AFTER_S, wantsJson } from '$lib/server/away';
+import { AWAY_MESSAGE, RETRY_AFTER_S } from '$lib/server/away';
 import { origin } from '$lib/server/config';
 import { closeDatabase, queryCount } from '$lib/server/db/client';
 import { isAway } from '$lib/server/db/pool';
@@ -21,6 +21,7 @@ import { closeFilePool } from '$lib/server/files/pool';
 import { startHousekeeping } from '$lib/server/housekeeping';
 import { isId } from '$lib/server/http';
 import { ownPath } from '$lib/server/own-path';
+import { plainAnswer, wantsJson } from '$lib/server/plain-answer';
 import { setSecurityHeaders } from '$lib/server/security-headers';
 import { endStreams } from '$lib/server/streams';
 

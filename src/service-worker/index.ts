@@ -4,7 +4,8 @@ import { ExpirationPlugin } from 'workbox-expiration';
 import { cleanupOutdatedCaches, matchPrecache, precacheAndRoute } from 'workbox-precaching';
 import { registerRoute, setCatchHandler } from 'workbox-routing';
 import { NetworkFirst } from 'workbox-strategies';
-import { forgetsPages, isNotebookPage, PAGES } from './notebook';
+import type { WorkboxPlugin } from 'workbox-core';
+import { forgetsPages, isNotebookPage, mayKeep, PAGES, saysGone } from './notebook';
 
 declare const self: ServiceWorkerGlobalScope;
 
@@ -20,17 +21,46 @@ precacheAndRoute([
 ]);
 cleanupOutdatedCaches();
 
+/** How many times a person has left while this worker ran. */
+let left = 0;
+async function forgetPages(): Promise<void> {
+  left += 1;
+  await caches.delete(PAGES);
+}
+
+/** Pages are kept for who is signed in, and for nobody else: not for whoever left while one was on its way. */
+const ofWhoIsHere: WorkboxPlugin = {
+  handlerWillStart: ({ state }) => {
+    if (state) state.asked = left;
+    return Promise.resolve();
+  },
+  fetchDidSucceed: async ({ response }) => {
+    if (saysGone(response.redirected, response.url)) await forgetPages();
+    return response;
+  },
+  cacheWillUpdate: async ({ response, state }) => {
+    const person = response.headers.get('x-person');
+    const { status, redirected } = response;
+    if (!mayKeep({ status, redirected, person, asked: Number(state?.asked), now: left })) return null;
+    const kept = await caches.open(PAGES);
+    const [first] = await kept.keys();
+    const before = first && (await kept.match(first));
+    if (before && before.headers.get('x-person') !== person) await caches.delete(PAGES);
+    return response;
+  },
+  cacheDidUpdate: async ({ state }) => {
+    // the person left between the look and the keeping
+    if (state?.asked !== left) await caches.delete(PAGES);
+  },
+};
+
 registerRoute(
   ({ request, url, sameOrigin }) => sameOrigin && request.mode === 'navigate' && isNotebookPage(url.pathname),
   new NetworkFirst({
     cacheName: PAGES,
     networkTimeoutSeconds: PATIENCE_S,
     plugins: [
-      // what leads to sign-in is not the page
-      {
-        cacheWillUpdate: ({ response }) =>
-          Promise.resolve(response.status === 200 && !response.redirected ? response : null),
-      },
+      ofWhoIsHere,
       new ExpirationPlugin({ maxEntries: KEPT_PAGES, maxAgeSeconds: KEPT_DAYS * 86_400 }),
     ],
   }),
@@ -47,7 +77,7 @@ setCatchHandler(async ({ request }) =>
 
 // another person on this device must not find the pages of the one before
 self.addEventListener('fetch', (event) => {
-  if (forgetsPages(event.request.method, new URL(event.request.url).pathname)) event.waitUntil(caches.delete(PAGES));
+  if (forgetsPages(event.request.method, new URL(event.request.url).pathname)) event.waitUntil(forgetPages());
 });
 self.addEventListener('install', () => void self.skipWaiting());
 self.addEventListener('activate', (event) => {

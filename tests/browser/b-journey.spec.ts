@@ -110,13 +110,22 @@ test('an empty club typed in by hand', async ({ page }) => {
   await ready(page);
   await page.getByLabel('Your name').fill('Mara Quint');
   await page.getByLabel('Club', { exact: true }).fill('Ribera');
-  await page.getByLabel('E-mail').fill(`mara${Date.now()}@club.example`);
+  const email = `mara${Date.now()}@club.example`;
+  await page.getByLabel('E-mail').fill(email);
   await page.getByLabel('Password', { exact: true }).fill('short');
   await page.getByRole('button', { name: 'Make the club' }).click();
   await expect(page.getByText('At least 10 characters.').last()).toBeVisible();
   await expect(page.getByLabel('Your name')).toHaveValue('Mara Quint');
-  await page.getByLabel('Password', { exact: true }).fill('a-longer-password');
+  await page.getByLabel('Password', { exact: true }).fill('password2026');
   await page.getByRole('button', { name: 'Make the club' }).click();
+  await expect(page.getByText('tried first').last()).toBeVisible();
+  await page.getByLabel('Password', { exact: true }).fill('copper-wagon-violet');
+  await page.getByRole('button', { name: 'Make the club' }).click();
+  await page.waitForURL(/\/sign-in/);
+  await ready(page);
+  await page.getByLabel('E-mail').fill(email);
+  await page.getByLabel('Password', { exact: true }).fill('copper-wagon-violet');
+  await page.getByRole('button', { name: 'Sign in' }).click();
   await page.waitForURL(/\/squad/);
   await ready(page);
 

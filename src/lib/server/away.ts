@@ -1,5 +1,4 @@
-import { error, json } from '@sveltejs/kit';
-import errorPage from '../../error.html?raw';
+import { error } from '@sveltejs/kit';
 import { isAway } from './db/pool';
 
 export const AWAY_MESSAGE =
@@ -11,17 +10,4 @@ export const RETRY_AFTER_S = 3;
 export function orAway(failure: unknown): never {
   if (isAway(failure)) error(503, AWAY_MESSAGE);
   throw failure;
-}
-
-/** Whether a script asks and wants to read the answer, not a page to show. */
-export const wantsJson = (request: Request): boolean =>
-  request.headers.get('x-sveltekit-action') === 'true' || !(request.headers.get('accept') ?? '').includes('text/html');
-
-/** An answer before any page is reached: as a page, as a form's result or as JSON, whichever was asked for. */
-export function plainAnswer(request: Request, status: number, message: string): Response {
-  const headers = { 'cache-control': 'no-store', ...(status === 503 ? { 'retry-after': String(RETRY_AFTER_S) } : {}) };
-  if (wantsJson(request))
-    return json({ type: 'error', status, message, messages: [message], error: { message } }, { status, headers });
-  const page = errorPage.replace('%sveltekit.error.message%', message).replaceAll('%sveltekit.status%', String(status));
-  return new Response(page, { status, headers: { ...headers, 'content-type': 'text/html; charset=utf-8' } });
 }
