@@ -6,7 +6,8 @@ import { join, resolve } from 'node:path';
 
 /**
  * Makes small wrong changes to the core, one at a time, and says which no unit test notices. Not part of ./test.
- *   npm run mutants -- [rooms…] [--every N] [--most N]
+ *   npm run mutants -- [rooms…] [--every N] [--most N] [--again FILE]
+ * With --again only those that an earlier run, kept in FILE, listed as unnoticed.
  * Rooms are folders of src/core; without any, those that decide what an athlete does.
  */
 const ROOMS = ['dose', 'safety', 'progress', 'choose', 'track', 'day'];
@@ -17,6 +18,8 @@ const numberAfter = (flag: string, otherwise: number): number => {
 };
 const every = numberAfter('--every', 1);
 const most = numberAfter('--most', Infinity);
+const againAt = args.indexOf('--again');
+const earlier = againAt === -1 ? null : readFileSync(args[againAt + 1] ?? '', 'utf8').split('\n');
 const asked = args.filter((arg, i) => !arg.startsWith('--') && !(args[i - 1] ?? '').startsWith('--'));
 const rooms = asked.length > 0 ? asked : ROOMS;
 
@@ -105,10 +108,14 @@ async function noticed(folder: string, { file, at, from, to }: Mutant): Promise<
   return code !== 0;
 }
 
+const told = ({ file, line, from, to }: Mutant): string => `${file}:${String(line)}  “${from.trim()}” → “${to.trim()}”`;
+
 const queue = rooms.flatMap((room) =>
   filesOf(join('src/core', room))
     .flatMap(mutantsOf)
-    .filter((_, i) => i % every === Math.floor(every / 2))
+    .filter((mutant, i) =>
+      earlier ? earlier.some((line) => line.endsWith(told(mutant))) : i % every === Math.floor(every / 2),
+    )
     .slice(0, most)
     .map((mutant) => ({ room, mutant })),
 );
@@ -123,10 +130,7 @@ async function work(): Promise<void> {
     const count = counts.get(room) ?? { all: 0, killed: 0 };
     const seen = await noticed(folder, mutant);
     counts.set(room, { all: count.all + 1, killed: count.killed + (seen ? 1 : 0) });
-    if (!seen)
-      console.log(
-        `  unnoticed  ${mutant.file}:${String(mutant.line)}  “${mutant.from.trim()}” → “${mutant.to.trim()}”`,
-      );
+    if (!seen) console.log(`  unnoticed  ${told(mutant)}`);
   }
   rmSync(folder, { recursive: true, force: true });
 }

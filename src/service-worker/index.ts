@@ -59,10 +59,7 @@ registerRoute(
   new NetworkFirst({
     cacheName: PAGES,
     networkTimeoutSeconds: PATIENCE_S,
-    plugins: [
-      ofWhoIsHere,
-      new ExpirationPlugin({ maxEntries: KEPT_PAGES, maxAgeSeconds: KEPT_DAYS * 86_400 }),
-    ],
+    plugins: [ofWhoIsHere, new ExpirationPlugin({ maxEntries: KEPT_PAGES, maxAgeSeconds: KEPT_DAYS * 86_400 })],
   }),
 );
 registerRoute(

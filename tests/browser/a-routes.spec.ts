@@ -103,6 +103,14 @@ const READ: Readonly<Record<string, Partial<Record<Who, number | 'in'>> & { all?
     'physio-read': 405,
     athlete: 403,
   },
+  '/api/bench/[squadId]/[day]': {
+    nobody: 401,
+    other: 404,
+    'head-coach': 200,
+    assistant: 403,
+    'physio-read': 403,
+    athlete: 403,
+  },
   '/api/sets': { nobody: 401, other: 405, 'head-coach': 405, assistant: 405, 'physio-read': 405, athlete: 403 },
   '/api/check-ins': { nobody: 401, other: 405, 'head-coach': 405, assistant: 405, 'physio-read': 405, athlete: 403 },
   '/api/decisions': { nobody: 401, other: 405, 'head-coach': 405, assistant: 405, 'physio-read': 405, athlete: 403 },
@@ -245,6 +253,12 @@ test('health notes reach those who may read them, and nobody else', async () => 
   expect(assistant).toContain('own line');
 });
 
+let written = 0;
+async function writeSomething(coach: APIRequestContext): Promise<void> {
+  const option = written++ % 2 === 0 ? 'dense' : 'full';
+  await coach.post('/settings?/choose', { form: { school: 'jumpRest', option, squadId: '' } });
+}
+
 test('each page asks few questions, however many athletes it shows', async () => {
   const coach = contexts.get('head-coach')!;
   for (const route of [
@@ -260,10 +274,23 @@ test('each page asks few questions, however many athletes it shows', async () =>
     `/squad/${ids.squadId!}/${ids.athleteId!}/start`,
     '/measure',
   ]) {
+    // what was read before and still stands asks nothing: something is written first
+    await writeSomething(coach);
     const response = await coach.get(route);
     expect(Number(response.headers()['x-statements']), route).toBeLessThanOrEqual(5);
     expect(Number(response.headers()['x-statements']), route).toBeGreaterThan(0);
   }
+  while (written % 2 !== 0) await writeSomething(coach);
+});
+
+test('a page read again says what was written since, and asks nothing when nothing was', async () => {
+  const coach = contexts.get('head-coach')!;
+  const asked = async () => Number((await coach.get('/calls')).headers()['x-statements']);
+  await asked();
+  expect(await asked()).toBe(0);
+  await writeSomething(coach);
+  expect(await asked()).toBeGreaterThan(0);
+  await writeSomething(coach);
 });
 
 test('the rest of sign-in’s interface is shut', async () => {

@@ -29,6 +29,7 @@ import { ownData } from '../../src/lib/server/reads/own-data';
 import { loadAthlete } from '../../src/lib/server/repositories/athletes';
 import { loadClub } from '../../src/lib/server/repositories/club-context';
 import { loadHistory } from '../../src/lib/server/repositories/history';
+import type { CheckInBody } from '../../src/lib/model/bodies';
 import { DAY, makeClub, type TestClub } from './club';
 
 let one: TestClub;
@@ -93,8 +94,15 @@ describe('what happened', () => {
   });
 });
 
-const answerOf = (own: object) =>
-  ({ id: v7(), answer: 'fine', place: null, side: null, score: null, signs: [], ...own }) as const;
+const answerOf = (own: Partial<CheckInBody>): CheckInBody => ({
+  id: v7(),
+  answer: 'fine',
+  place: null,
+  side: null,
+  score: null,
+  signs: [],
+  ...own,
+});
 
 describe('a person’s own data', () => {
   it('goes out as one file, with sets and results inside', async () => {
@@ -219,7 +227,7 @@ describe('health notes past their time', () => {
     const [closed = '', open = ''] = club.athletes;
     const answers = await withClub(club.clubId, async (tx) => {
       const context = await loadClub(tx);
-      const answer = (athleteId: string, day: string, own: object) =>
+      const answer = (athleteId: string, day: string, own: Partial<CheckInBody>) =>
         answerMorning(tx, context, athleteId, answerOf(own), day, `athlete:${athleteId}`);
       await answer(closed, '2025-01-10', { answer: 'pain', place: 'knee', score: 2 });
       await answer(closed, '2025-01-20', {});

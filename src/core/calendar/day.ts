@@ -8,35 +8,54 @@ export type Day = string;
  * @example isDay('2026-02-30') // false
  */
 export function isDay(text: string): text is Day {
-  if (!/^\d{4}-\d{2}-\d{2}$/.test(text)) return false;
-  try {
-    Temporal.PlainDate.from(text, { overflow: 'reject' });
-    return true;
-  } catch {
-    return false;
-  }
+  const parts = /^(\d{4})-(\d{2})-(\d{2})$/.exec(text);
+  if (!parts) return false;
+  const [year, month, day] = [Number(parts[1]), Number(parts[2]), Number(parts[3])];
+  if (month < 1 || month > 12 || day < 1) return false;
+  const leap = year % 4 === 0 && (year % 100 !== 0 || year % 400 === 0);
+  const longest = month === 2 ? (leap ? 29 : 28) : [4, 6, 9, 11].includes(month) ? 30 : 31;
+  return day <= longest;
+}
+
+const DAY_MS = 86_400_000;
+
+/** Days since 1970-01-01 of the few hundred days a program works with: a season's rules ask for them thousands of times. */
+const numbers = new Map<Day, number>();
+const MOST_KNOWN = 20_000;
+
+function numberOf(day: Day): number {
+  const known = numbers.get(day);
+  if (known !== undefined) return known;
+  if (!isDay(day)) throw new RangeError(`day must be a calendar day, got ${day}`);
+  const number = Date.parse(`${day}T00:00:00Z`) / DAY_MS;
+  if (numbers.size >= MOST_KNOWN) numbers.clear();
+  numbers.set(day, number);
+  return number;
 }
 
 /**
  * The day `days` after `day` (before, when negative).
- * @throws {RangeError} `day` is not a calendar day.
+ * @throws {RangeError} `day` is not a calendar day, or the result lies beyond the years 0 to 9999.
  * @example addDays('2026-02-28', 1) // '2026-03-01'
  */
-export const addDays = (day: Day, days: number): Day => Temporal.PlainDate.from(day).add({ days }).toString();
+export function addDays(day: Day, days: number): Day {
+  const found = new Date((numberOf(day) + days) * DAY_MS).toISOString().slice(0, 10);
+  if (!isDay(found)) throw new RangeError(`addDays: result must be a calendar day, got ${found}`);
+  return found;
+}
 
 /**
  * Whole days from `from` to `to`; negative when `to` lies before.
  * @throws {RangeError} one of them is not a calendar day.
  * @example daysBetween('2026-11-24', '2026-11-28') // 4
  */
-export const daysBetween = (from: Day, to: Day): number =>
-  Temporal.PlainDate.from(from).until(Temporal.PlainDate.from(to), { largestUnit: 'day' }).days;
+export const daysBetween = (from: Day, to: Day): number => numberOf(to) - numberOf(from);
 
 /**
  * Day of the week, Monday 1 to Sunday 7.
  * @example weekdayOf('2026-11-24') // 2
  */
-export const weekdayOf = (day: Day): number => Temporal.PlainDate.from(day).dayOfWeek;
+export const weekdayOf = (day: Day): number => ((((numberOf(day) + 3) % 7) + 7) % 7) + 1;
 
 /**
  * Completed years from a birth date to a day.

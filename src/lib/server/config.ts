@@ -46,6 +46,14 @@ export function today(zone: string): Day {
   );
 }
 
+const QUARTER_MS = 15 * 60_000;
+
+/** Changes whenever any club's day may: clubs' midnights fall on quarters of an hour. */
+export function todayMark(): string {
+  const set = process.env.JALEO_TODAY;
+  return set !== undefined && set !== '' ? today('UTC') : String(Math.floor(Date.now() / QUARTER_MS));
+}
+
 /** Where the jump mat's line stream is: JALEO_MAT as host:port, else the simulated one's place on loopback. */
 export function matAddress(): { host: string; port: number } {
   const [host = '', port = ''] = (process.env.JALEO_MAT ?? '').split(':');

@@ -28,6 +28,7 @@ function open(): NodePgDatabase<typeof schema> {
   return database;
 }
 
+const SNAPSHOT = /^\d+:\d+:[\d,]*$/;
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 
 /**
@@ -43,6 +44,35 @@ export async function withClub<T>(clubId: string, work: (tx: Tx) => Promise<T>):
       await tx.execute(sql`select set_config('app.club_id', ${clubId}, true)`);
       return work(tx);
     });
+  } catch (failure) {
+    return orAway(failure);
+  }
+}
+
+/**
+ * Whether anything of a club was written that a snapshot had not seen, in one round trip.
+ * @param snapshot null = nothing is known yet
+ * @returns the snapshot of now, for the next time
+ * @throws {HttpError} 503, the database cannot be had just now
+ */
+export async function checkTouched(
+  clubId: string,
+  snapshot: string | null,
+): Promise<{ snapshot: string; touched: boolean }> {
+  if (!UUID.test(clubId) || (snapshot !== null && !SNAPSHOT.test(snapshot)))
+    throw new RangeError('checkTouched: clubId must be a uuid and snapshot one of PostgreSQL’s');
+  open();
+  const seen = snapshot === null ? 'false' : `pg_visible_in_snapshot(xid, '${snapshot}'::pg_snapshot)`;
+  try {
+    // several statements in one message take no parameters; both texts are checked above
+    const answers = (await pool?.query(
+      `begin read only; set local app.club_id = '${clubId}';
+       select pg_current_snapshot()::text as snapshot,
+         exists (select 1 from club_touch where club_id = '${clubId}' and not ${seen}) as touched; commit`,
+    )) as unknown as readonly pg.QueryResult<{ snapshot: string; touched: boolean }>[];
+    const row = answers[2]?.rows[0];
+    if (!row) throw new Error('checkTouched: no answer');
+    return row;
   } catch (failure) {
     return orAway(failure);
   }

@@ -1,6 +1,6 @@
-import { v7 } from 'uuid';
 import { gymDayOn, weekdayOf } from '$core/calendar';
 import { DEMANDS } from '$core/library';
+import type { BenchGround } from '$lib/model/bench-ground';
 import type { CardAnswer } from '$lib/model/card';
 import { viewsOf } from '$lib/model/exercise-view';
 import { storedCard } from '../commands/keep-card';
@@ -65,13 +65,10 @@ export function readBench(rows: SquadDay, may: { readonly plan: boolean; readonl
     phase: asked.phase,
     minutes: asked.minutes,
     frozen: day < club.today,
-    // complaints travel only to those who may read them: the brief is what the card is solved from
-    brief: may.plan ? brief : null,
+    plans: may.plan,
+    primer: asked.primer,
     covered: brief.covered,
     kneeHip: club.method.settings.ledger.kneeHip,
-    tables: club.tables.map(({ table, json }) => ({ table, json })),
-    entries: club.entries.map(({ kind, id, json, base: was }) => ({ kind, id, json, base: was })),
-    newId: v7(),
     session:
       stored && read
         ? {
@@ -82,6 +79,18 @@ export function readBench(rows: SquadDay, may: { readonly plan: boolean; readonl
             views: viewsOf(new Set(ids), libraryOf(club, squad)),
           }
         : null,
+  };
+}
+
+/** What the card is solved from. Complaints are in it: it goes only to who may read them. */
+export function readGround(rows: SquadDay): BenchGround {
+  const { club, squad, day } = rows;
+  const gym = gymDayOn(day, squad.gymDays);
+  const read = readCard(rows, true);
+  return {
+    brief: read?.brief ?? makeBrief(rows, askedOf(rows, gym?.minutes ?? DEFAULT_MINUTES)),
+    tables: club.tables.map(({ table, json }) => ({ table, json })),
+    entries: club.entries.map(({ kind, id, json, base }) => ({ kind, id, json, base })),
   };
 }
 

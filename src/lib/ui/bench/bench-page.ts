@@ -1,7 +1,6 @@
-import type { Assessment, Brief } from '$core/choose';
+import type { Assessment } from '$core/choose';
 import type { DayLine } from '$core/day';
-import type { Demand, OwnEntry, Phase } from '$core/library';
-import type { ClubTable } from '$core/method';
+import type { Demand, Phase } from '$core/library';
 import type { Card } from '$core/session';
 import type { MassUnit } from '$core/units';
 import type { StoredCard } from '$lib/model/card';
@@ -31,12 +30,12 @@ export interface BenchPage {
   /** an earlier day: the card stands as it was written and done */
   readonly frozen: boolean;
   readonly massUnit: MassUnit;
-  /** null for those who may not plan */
-  readonly brief: Brief | null;
+  /** whether this reader may plan: only then is what the card is chosen from fetched */
+  readonly plans: boolean;
+  /** the card that stands is a primer */
+  readonly primer: boolean;
   readonly covered: Readonly<Partial<Record<Demand, number>>>;
   readonly kneeHip: readonly [number, number];
-  readonly tables: readonly ClubTable[];
-  readonly entries: readonly OwnEntry[];
   readonly newId: string;
   readonly session: {
     readonly stored: StoredCard;

@@ -6,11 +6,20 @@ import { parseDose } from '$core/exchange';
 import type { Phase } from '$core/library';
 import type { Card, Line, TypedLine } from '$core/session';
 import { sayIssue } from '$lib/messages';
+import type { BenchGround } from '$lib/model/bench-ground';
 import type { CardAnswer, StoredCard } from '$lib/model/card';
 import type { ExerciseView } from '$lib/model/exercise-view';
 import { startSolver, type Solver } from '$lib/workers/solver';
 import type { BenchPage } from './bench-page';
 import { changesFrom, mergeAnswer, typedKey, type LineConflict } from './kept-card';
+
+type GroundReader = (page: Pick<BenchPage, 'squad' | 'day' | 'forAthlete'>) => Promise<BenchGround>;
+
+const fetchGround: GroundReader = async ({ squad, day, forAthlete }) => {
+  const response = await fetch(`/api/bench/${squad.id}/${day}${forAthlete === null ? '' : `?for=${forAthlete}`}`);
+  if (!response.ok) throw new Error('away');
+  return (await response.json()) as BenchGround;
+};
 
 type KeepState = 'none' | 'keeping' | 'kept' | 'waiting' | 'refused' | 'conflict';
 
@@ -44,17 +53,21 @@ export class BenchState {
   eventDay = $state(false);
 
   #solver: Solver | null = null;
+  #ground: BenchGround | null = null;
+  readonly #readGround: GroundReader;
   readonly #data: BenchPage;
   readonly #id: string;
   #stored: StoredCard | null;
   #primer: boolean;
   #actions: Promise<void> = Promise.resolve();
 
-  constructor(data: BenchPage) {
+  /** @param readGround fetches what the card is chosen from */
+  constructor(data: BenchPage, readGround: GroundReader = fetchGround) {
     this.#data = data;
     this.#stored = data.session?.stored ?? null;
     this.#id = this.#stored?.id ?? data.newId;
-    this.#primer = data.brief?.primer ?? false;
+    this.#primer = data.primer;
+    this.#readGround = readGround;
     this.phase = data.phase;
     this.minutes = data.minutes;
     this.facilityId = this.#stored?.facilityId ?? null;
@@ -74,12 +87,28 @@ export class BenchState {
 
   /** Starts the worker; a card that is not there yet is made, one that is there is only measured for its swaps. */
   start(): Promise<void> {
-    if (!this.#data.brief || this.#data.frozen) return Promise.resolve();
+    if (!this.#data.plans || this.#data.frozen) return Promise.resolve();
     this.#solver = startSolver();
     return this.#act(async () => {
+      if (!(await this.#ready())) return;
       const { card } = this;
       await this.#solve(this.#pinAll(card), card?.typed ?? [], card === null);
     });
+  }
+
+  /** Fetches what the card is chosen from, as long as it takes; the card that stands is on screen meanwhile. */
+  async #ready(): Promise<boolean> {
+    while (this.#solver) {
+      try {
+        this.#ground = await this.#readGround(this.#data);
+        this.messages = [];
+        return true;
+      } catch {
+        this.messages = ['The server does not answer. The card stands as it is; it can be changed when it does.'];
+        await new Promise((done) => setTimeout(done, RETRY_S * 1000));
+      }
+    }
+    return false;
   }
 
   stop(): void {
@@ -254,8 +283,8 @@ export class BenchState {
   }
 
   #brief = (pins: Brief['pins'], typed: readonly TypedLine[], keepRunning: boolean): Brief | null =>
-    this.#data.brief && {
-      ...this.#data.brief,
+    this.#ground && {
+      ...this.#ground.brief,
       phase: this.phase,
       minutes: this.minutes,
       primer: this.#primer,
@@ -266,9 +295,9 @@ export class BenchState {
 
   async #solve(pins: Brief['pins'], typed: readonly TypedLine[], keeps: boolean, keepRunning = true): Promise<void> {
     const brief = this.#brief(pins, typed, keepRunning);
-    if (!brief || !this.#solver) return;
+    if (!brief || !this.#ground || !this.#solver) return;
     this.solving = true;
-    const result = await this.#solver.api.solve(brief, this.#data.tables, this.#data.entries);
+    const result = await this.#solver.api.solve(brief, this.#ground.tables, this.#ground.entries);
     this.solving = false;
     if (!result.ok) {
       this.eventDay = result.issues.some(({ code }) => code === 'event_day');
@@ -292,8 +321,9 @@ export class BenchState {
   async #remeasure(): Promise<void> {
     const { card } = this;
     const brief = card && this.#brief({}, card.typed, true);
-    if (!brief || !this.#solver) return;
-    const { view, assessment } = await this.#solver.api.measure(card, brief, this.#data.tables, this.#data.entries);
+    if (!brief || !this.#ground || !this.#solver) return;
+    const { tables, entries } = this.#ground;
+    const { view, assessment } = await this.#solver.api.measure(card, brief, tables, entries);
     this.view = view;
     this.assessment = assessment;
   }

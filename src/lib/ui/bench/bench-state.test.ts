@@ -24,7 +24,8 @@ vi.mock('$lib/workers/solver', () => ({
 const people = ['a1', 'a2'].map((id) => athlete({ id, name: `Athlete ${id}` }));
 const page = (own: Partial<Brief> = {}): BenchPage =>
   ({
-    brief: brief({ athletes: people, ...own }),
+    plans: true,
+    primer: own.primer ?? false,
     frozen: false,
     session: null,
     newId: 's1',
@@ -34,8 +35,6 @@ const page = (own: Partial<Brief> = {}): BenchPage =>
     forAthlete: null,
     day: '2026-11-24',
     massUnit: 'kg',
-    tables: [],
-    entries: [],
   }) as unknown as BenchPage;
 
 /** A server of one card: keeps each line at its version, conflicts or refuses as a case says. */
@@ -104,7 +103,8 @@ function keep(body: KeepCard): CardAnswer {
   };
 }
 async function opened(own: Partial<Brief> = {}): Promise<BenchState> {
-  const bench = new BenchState(page(own));
+  const ground = { brief: brief({ athletes: people, ...own }), tables: [], entries: [] };
+  const bench = new BenchState(page(own), () => Promise.resolve(ground));
   await bench.start();
   return bench;
 }

@@ -3,7 +3,7 @@ import { referComplaint } from '$lib/server/commands/complaints';
 import { runOne } from '$lib/server/commands/run-command';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
-import { withClub } from '$lib/server/db/client';
+import { remembered } from '$lib/server/db/remembered';
 import { commandIdOf, textOf } from '$lib/server/forms';
 import { isId } from '$lib/server/http';
 import { loadCalls } from '$lib/server/reads/call-rows';
@@ -14,7 +14,10 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
   const { clubId, role } = identityOf(locals);
-  return readCalls(await withClub(clubId, loadCalls), url.searchParams.get('squad'), can(role, 'health'));
+  const squad = url.searchParams.get('squad');
+  return remembered(clubId, `calls ${squad ?? ''} ${role}`, async (tx) =>
+    readCalls(await loadCalls(tx), squad, can(role, 'health')),
+  );
 };
 
 export const actions: Actions = {

@@ -1,14 +1,17 @@
 import { DEFAULT_KIT, EQUIPMENT, placeOf } from '$lib/model/kit';
 import { identityOf } from '$lib/server/auth/identity';
-import { withClub } from '$lib/server/db/client';
-import { libraryOf, loadClub } from '$lib/server/repositories/club-context';
+import { remembered } from '$lib/server/db/remembered';
+import { libraryOf, loadClub, type ClubContext } from '$lib/server/repositories/club-context';
 import { libraryIndex } from '$lib/server/reads/library-index';
 import { clubPage } from '$lib/server/reads/page-thread';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {
   const { clubId } = identityOf(locals);
-  const club = await withClub(clubId, (tx) => loadClub(tx));
+  return remembered(clubId, 'library', async (tx) => readLibrary(await loadClub(tx)));
+};
+
+function readLibrary(club: ClubContext) {
   const library = libraryOf(club);
   return {
     ...clubPage(club, '/library'),
@@ -23,4 +26,4 @@ export const load: PageServerLoad = async ({ locals }) => {
       .filter(([, { row }]) => row !== 'head' && row !== 'neck')
       .map(([id, { name }]) => ({ id, name })),
   };
-};
+}

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import { bigint, integer, pgPolicy, timestamp, uuid } from 'drizzle-orm/pg-core';
+import { bigint, customType, integer, pgPolicy, timestamp, uuid } from 'drizzle-orm/pg-core';
 
 /** First in every table, key and index: rows can later be spread over machines by club. */
 export const clubId = () => uuid('club_id').notNull();
@@ -18,3 +18,6 @@ export const seq = () =>
 const ofClub = sql`club_id = (select nullif(current_setting('app.club_id', true), '')::uuid)`;
 export const tenantPolicy = () =>
   pgPolicy('tenant', { as: 'permissive', for: 'all', using: ofClub, withCheck: ofClub });
+
+/** A transaction's number, as PostgreSQL counts it. */
+export const xid8 = customType<{ data: string }>({ dataType: () => 'xid8' });

@@ -20,7 +20,7 @@ import type { Reason } from '$core/result';
 import type { Line } from '$core/session';
 import type { Track } from '$core/track';
 import { athlete, squad } from './squad';
-import { clubId, createdAt, ownId, seq, tenantPolicy, version } from './columns';
+import { clubId, xid8, createdAt, ownId, seq, tenantPolicy, version } from './columns';
 
 const PHASES = ['transition', 'general', 'specific', 'pre-season', 'in-season', 'congested', 'peak', 'return'] as const;
 
@@ -306,4 +306,15 @@ export const healthView = pgTable(
     index('health_view_athlete').on(t.clubId, t.athleteId, t.at),
     tenantPolicy(),
   ],
+);
+
+/** Which transactions wrote anything of a club, by triggers: whoever keeps what it read asks whether one came since. */
+export const clubTouch = pgTable(
+  'club_touch',
+  {
+    clubId: clubId(),
+    xid: xid8('xid').notNull(),
+    at: timestamp('at', { withTimezone: true }).notNull().defaultNow(),
+  },
+  (t) => [primaryKey({ columns: [t.clubId, t.xid] }), index('club_touch_at').on(t.clubId, t.at), tenantPolicy()],
 );

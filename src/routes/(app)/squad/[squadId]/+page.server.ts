@@ -7,10 +7,18 @@ import { runOne } from '$lib/server/commands/run-command';
 import { addAthletes, addEvent, removeEvent, setGymDays, setSquadPlace } from '$lib/server/commands/squads';
 import { aimsOf, ceilingTrouble, keepAims, resultTests } from '$lib/server/commands/squad-aims';
 import { withClub, type Tx } from '$lib/server/db/client';
+import { remembered } from '$lib/server/db/remembered';
 import { commandIdOf, readForm, textOf, troubleOf } from '$lib/server/forms';
 import { isId } from '$lib/server/http';
 import { nextCardDay, squadKnot, threadEnd } from '$lib/server/reads/page-thread';
-import { activeComplaints, ageOf, factsOf, loadSquadAthletes, morningsOf } from '$lib/server/repositories/athletes';
+import {
+  activeComplaints,
+  ageOf,
+  factsOf,
+  loadSquadAthletes,
+  morningsOf,
+  type AthleteRow,
+} from '$lib/server/repositories/athletes';
 import { loadClub, type ClubContext, type SquadRow } from '$lib/server/repositories/club-context';
 import { sayIssue } from '$lib/messages';
 import { aimsSchema, eventSchema, gymDaysSchema, squadPlaceSchema } from '$lib/model/forms';
@@ -20,14 +28,14 @@ export const load: PageServerLoad = async ({ locals, params }) => {
   const { clubId, role } = identityOf(locals);
   const seesHealth = can(role, 'health');
   if (!isId(params.squadId)) error(404, 'There is no such squad.');
-  const {
-    club,
-    squad: shown,
-    athletes,
-  } = await withClub(clubId, async (tx) => {
+  return remembered(clubId, `squad ${params.squadId} ${role}`, async (tx) => {
     const found = await open(tx, params.squadId);
-    return { ...found, athletes: await loadSquadAthletes(tx, params.squadId, found.club.today) };
+    const athletes = await loadSquadAthletes(tx, params.squadId, found.club.today);
+    return readSquad(found.club, found.squad, athletes, seesHealth);
   });
+};
+
+function readSquad(club: ClubContext, shown: SquadRow, athletes: readonly AthleteRow[], seesHealth: boolean) {
   const { today } = club;
   const others = club.squads.filter(({ id }) => id !== shown.id);
   return {
@@ -82,7 +90,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
       };
     }),
   };
-};
+}
 
 async function open(tx: Tx, squadId: string): Promise<{ club: ClubContext; squad: SquadRow }> {
   const club = await loadClub(tx);

@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
-import { withClub } from '$lib/server/db/client';
+import { remembered } from '$lib/server/db/remembered';
 import { isId } from '$lib/server/http';
 import { loadSessionDay, readFloor } from '$lib/server/reads/floor';
 import type { PageServerLoad } from './$types';
@@ -9,8 +9,10 @@ import type { PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ locals, params }) => {
   const { clubId, role } = identityOf(locals);
   if (!isId(params.sessionId)) error(404, 'There is no such session.');
-  const rows = await withClub(clubId, (tx) => loadSessionDay(tx, params.sessionId));
-  const page = rows && readFloor(rows, can(role, 'health'), can(role, 'log'));
-  if (!page) error(404, 'There is no such session.');
-  return page;
+  return remembered(clubId, `floor ${params.sessionId} ${role}`, async (tx) => {
+    const rows = await loadSessionDay(tx, params.sessionId);
+    const page = rows && readFloor(rows, can(role, 'health'), can(role, 'log'));
+    if (!page) error(404, 'There is no such session.');
+    return page;
+  });
 };
