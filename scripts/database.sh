@@ -122,6 +122,9 @@ db_start() {
   exec 9>&-
 }
 
+# db_restart: every connection is cut; the tests' cluster keeps its last writes only when it is stopped in order
+db_restart() { as_postgres "$PG_BIN/pg_ctl" -D "$DB_DIR/data" -m fast -w -t 30 restart >/dev/null 2>&1 8>&- 9>&-; }
+
 # db_use DATABASE: creates it when missing and exports the three connections
 db_use() {
   local found

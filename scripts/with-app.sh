@@ -32,6 +32,8 @@ npm run -s db:demo
 node build >.data/app-test.log 2>&1 8>&- &
 APP=$!
 export APP_PID=$APP BASE_URL="$ORIGIN"
+# a test may pull the database from under the application
+export JALEO_RESTART_DATABASE="cd '$ROOT' && . scripts/database.sh && DB_DIR='$DB_DIR' db_restart"
 for _ in $(seq 100); do
   node -e "fetch('http://127.0.0.1:$PORT/healthz').then((r)=>process.exit(r.ok?0:1),()=>process.exit(1))" && break
   kill -0 "$APP" 2>/dev/null || { cat .data/app-test.log >&2; exit 1; }

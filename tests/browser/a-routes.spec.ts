@@ -154,7 +154,11 @@ const ids: Record<string, string> = { day: TUESDAY, token: '00000000-0000-7000-8
 
 async function signedIn(email: string): Promise<APIRequestContext> {
   const context = await request.newContext({ baseURL: base, extraHTTPHeaders: { origin: base } });
-  const response = await context.post('/sign-in', { form: { email, password: 'tuesday-lift' }, maxRedirects: 0 });
+  const response = await context.post('/sign-in', {
+    form: { email, password: 'tuesday-lift' },
+    headers: { accept: 'text/html' },
+    maxRedirects: 0,
+  });
   expect(response.status()).toBe(303);
   return context;
 }

@@ -188,7 +188,16 @@ function readCsv(text: string, lines: Lines): Read {
       issues: [
         ...(missing.length > 0 ? [{ line: 1, column: missing.join(', '), message: 'These columns are missing.' }] : []),
         ...(unknown.length > 0
-          ? [{ line: 1, column: unknown.slice(0, 20).join(', '), message: 'These columns are not known.' }]
+          ? [
+              {
+                line: 1,
+                column: unknown
+                  .slice(0, 20)
+                  .map((one) => one.slice(0, 40))
+                  .join(', '),
+                message: 'These columns are not known.',
+              },
+            ]
           : []),
       ],
     };
