@@ -1,3 +1,5 @@
+import { spawn } from 'node:child_process';
+import { createServer } from 'node:net';
 import autocannon from 'autocannon';
 import { gzipSync } from 'node:zlib';
 
@@ -16,7 +18,10 @@ export async function benchLoad(base: string): Promise<void> {
     headers: { origin: base, accept: 'text/html', 'content-type': 'application/x-www-form-urlencoded' },
     body: new URLSearchParams({ email: 'coach@jaleo.example', password: 'tuesday-lift' }),
   });
-  const cookie = signedIn.headers.getSetCookie().map((one) => one.split(';')[0]).join('; ');
+  const cookie = signedIn.headers
+    .getSetCookie()
+    .map((one) => one.split(';')[0])
+    .join('; ');
   const read = async (path: string): Promise<string> =>
     (await fetch(base + path, { headers: { cookie, accept: 'text/html' } })).text();
   const squad = /\/calls\?squad=([0-9a-f-]{36})/.exec(await read('/calls'))?.[1] ?? '';
@@ -44,4 +49,45 @@ export async function benchLoad(base: string): Promise<void> {
         `, p97.5 ${String(latency.p97_5).padStart(4)} ms, HTML ${(html.length / 1000).toFixed(0)} kB (${(gzipSync(html).length / 1000).toFixed(0)} gzip)${bad > 0 ? `, ${String(bad)} FAILED` : ''}`,
     );
   }
+  await twoProcesses(base, cookie);
 }
+
+/** Two processes on one database: each keeps what it read, and both see every write. */
+async function twoProcesses(base: string, cookie: string): Promise<void> {
+  const port = await freePort();
+  const second = `http://localhost:${String(port)}`;
+  const env = { ...process.env, PORT: String(port), ORIGIN: second, NODE_ENV: 'production' };
+  const other = spawn('node', ['build'], { env, stdio: 'ignore' });
+  try {
+    for (let i = 0; i < 100; i++) {
+      const there = await fetch(`${second}/readyz`).then(
+        ({ ok }) => ok,
+        () => false,
+      );
+      if (there) break;
+      await new Promise((done) => setTimeout(done, 100));
+    }
+    const each = (url: string, connections: number) =>
+      autocannon({ url: `${url}/calls`, connections, duration: SECONDS, headers: { cookie, accept: 'text/html' } });
+    await each(second, 4);
+    const one = await each(base, CONNECTIONS);
+    const both = await Promise.all([each(base, CONNECTIONS / 2), each(second, CONNECTIONS / 2)]);
+    const sum = both.reduce((all, { requests }) => all + requests.average, 0);
+    console.log(
+      `Calls, one process ${one.requests.average.toFixed(0)} a second, two ${sum.toFixed(0)} (the tool and PostgreSQL share the cores)`,
+    );
+  } finally {
+    other.kill('SIGTERM');
+  }
+}
+
+const freePort = (): Promise<number> =>
+  new Promise((resolve) => {
+    const server = createServer();
+    server.listen(0, '127.0.0.1', () => {
+      const address = server.address();
+      server.close(() => {
+        resolve(typeof address === 'object' && address ? address.port : 0);
+      });
+    });
+  });

@@ -26,10 +26,15 @@ import { solveCard } from '../src/core/choose';
 import { findEntries } from '../src/core/library';
 import { libraryIndex } from '../src/lib/server/reads/library-index';
 import { athlete, brief } from '../tests/fixtures';
+import { benchLoad } from './bench-load';
 
 /** Figures the Bench and the floor are designed for; run through `npm run bench`. A timing is read, never asserted. */
 const base = process.env.BASE_URL;
 if (!base) throw new Error('bench: BASE_URL must be set; use npm run bench');
+if (process.argv.includes('load')) {
+  await benchLoad(base);
+  process.exit(0);
+}
 const RUNS = 60;
 const median = (values: number[]): number => values.sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
 const say = (what: string, value: string): void => {

@@ -7,11 +7,10 @@ import {
   type ServerInit,
 } from '@sveltejs/kit';
 import { building } from '$app/environment';
-import { svelteKitHandler } from 'better-auth/svelte-kit';
 import { v7 } from 'uuid';
 import { isDay } from '$core/calendar';
 import { can, type Ability } from '$lib/server/auth/access';
-import { auth, closeAuth } from '$lib/server/auth/auth';
+import { closeAuth } from '$lib/server/auth/auth';
 import { identify } from '$lib/server/auth/identity';
 import { AWAY_MESSAGE, RETRY_AFTER_S } from '$lib/server/away';
 import { origin } from '$lib/server/config';
@@ -41,9 +40,6 @@ const OPEN = [
 /** Asked by whoever watches the process, under whatever name it calls it by. */
 const WATCHED = ['/healthz', '/readyz'];
 
-/** Sign-in's own doors that the browser may use; the rest of its interface stays shut. */
-const AUTH_OPEN = ['/api/auth/sign-out', '/api/auth/get-session'];
-
 /** Writes of the hall: who logs may make them. */
 const LOGGED = [
   '/api/sets',
@@ -59,7 +55,7 @@ const OWN = ['/(app)/account'];
 /** Whether an address names what could be there at all: what is no id or day never reaches the database. */
 function makesSense({ params, url }: RequestEvent): boolean {
   if (/%00/.test(url.pathname) || /%00/.test(url.search)) return false;
-  return Object.entries(params).every(([name, value = '']) => {
+  return Object.entries(params).every(([name, value]) => {
     if (/Id$/.test(name)) return isId(value);
     return name === 'day' ? isDay(value) : value.length <= 200;
   });
@@ -72,6 +68,15 @@ function abilityFor(routeId: string, method: string): Ability {
   if (isRead(method)) return 'see';
   if (OWN.includes(routeId)) return 'see';
   return LOGGED.includes(routeId) ? 'log' : 'plan';
+}
+
+/** What is refused whoever asks. */
+function refuse(event: RequestEvent): Response | null {
+  const { request } = event;
+  // a page elsewhere can make a browser send our cookies, never our origin
+  if (!isRead(request.method) && request.headers.get('origin') !== new URL(origin()).origin)
+    return plainAnswer(request, 403, 'This did not come from our own pages.');
+  return makesSense(event) ? null : plainAnswer(request, 404, 'This page is not there.');
 }
 
 /** Who asks; a stranger is sent to sign in, or told so where a script or a form waits for the answer. */
@@ -99,6 +104,9 @@ async function admit(event: RequestEvent): Promise<Response | null> {
   return null;
 }
 
+/** Who was admitted, read where the compiler does not remember what stood there before. */
+const whoIs = ({ identity }: App.Locals): App.Locals['identity'] => identity;
+
 export const handle: Handle = async ({ event, resolve }) => {
   if (building) return resolve(event);
   const { route, request, url } = event;
@@ -106,28 +114,15 @@ export const handle: Handle = async ({ event, resolve }) => {
   const host = request.headers.get('host');
   if (host !== null && host !== new URL(origin()).host && isRead(request.method) && !WATCHED.includes(route.id ?? ''))
     redirect(307, new URL(ownPath(url.pathname + url.search, '/'), origin()).href);
-  // a page elsewhere can make a browser send our cookies, never our origin
-  if (!isRead(request.method) && request.headers.get('origin') !== new URL(origin()).origin)
-    return plainAnswer(request, 403, 'This did not come from our own pages.');
-  if (url.pathname.startsWith('/api/auth/') && !AUTH_OPEN.includes(url.pathname))
-    return plainAnswer(request, 404, 'This page is not there.');
-
-  if (!makesSense(event)) return plainAnswer(request, 404, 'This page is not there.');
   event.locals.identity = null;
-  const turnedAway = await admit(event);
-  const person = (event.locals as App.Locals).identity;
+  const turnedAway = refuse(event) ?? (await admit(event));
+  const person = whoIs(event.locals);
   const isPrivate = person !== null || /^\/(a|join)\//.test(route.id ?? '') || turnedAway !== null;
   const theme = event.cookies.get('theme') === 'noche' ? 'noche' : 'cal';
   const counted = { count: 0 };
   return queryCount.run(counted, async () => {
     const response =
-      turnedAway ??
-      (await svelteKitHandler({
-        event,
-        resolve: (e) => resolve(e, { transformPageChunk: ({ html }) => html.replace('%theme%', theme) }),
-        auth: auth(),
-        building,
-      }));
+      turnedAway ?? (await resolve(event, { transformPageChunk: ({ html }) => html.replace('%theme%', theme) }));
     if (person) response.headers.set('x-statements', String(counted.count));
     if (response.status === 503) response.headers.set('retry-after', String(RETRY_AFTER_S));
     setSecurityHeaders(response.headers, person?.sessionId ?? null, isPrivate);

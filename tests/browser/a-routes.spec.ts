@@ -66,6 +66,7 @@ const READ: Readonly<Record<string, Partial<Record<Who, number | 'in'>> & { all?
   '/floor/[sessionId]': OWN_CLUB,
   '/print/[sessionId]': OWN_CLUB,
   '/library': STAFF,
+  '/library/index.json': STAFF,
   '/library/ladders': STAFF,
   '/library/sports': STAFF,
   '/library/exchange': STAFF,

@@ -73,7 +73,7 @@ it('stand as they were read last', async () => {
               place: one.answer === 'fine' ? null : one.place,
               score: one.answer === 'pain' ? one.score : null,
             },
-          } as TrackFact,
+          },
         ];
       if (one.what === 'step')
         return [

@@ -6,6 +6,9 @@ import { libraryIndex } from '$lib/server/reads/library-index';
 import { clubPage } from '$lib/server/reads/page-thread';
 import type { PageServerLoad } from './$types';
 
+/** Entries the page brings along; the finder fetches the others while these are read. */
+const FIRST = 40;
+
 export const load: PageServerLoad = async ({ locals }) => {
   const { clubId } = identityOf(locals);
   return remembered(clubId, 'library', async (tx) => readLibrary(await loadClub(tx)));
@@ -15,7 +18,8 @@ function readLibrary(club: ClubContext) {
   const library = libraryOf(club);
   return {
     ...clubPage(club, '/library'),
-    entries: libraryIndex(library, club),
+    entries: libraryIndex(library, club).slice(0, FIRST),
+    count: library.exercises.size,
     ladders: [...library.ladders.values()].map(({ id, name }) => ({ id, name })),
     equipment: EQUIPMENT,
     kits: club.facilities.map(({ id, name, kit }) => {

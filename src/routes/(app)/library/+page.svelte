@@ -4,14 +4,34 @@
   import { DEMANDS, FAMILIES, LEVELS, TIERS, type Family } from '$core/library';
   import { DEMAND_WORDS, FAMILY_WORDS } from '$lib/messages';
   import FamilyGlyph from '$lib/ui/glyphs/FamilyGlyph.svelte';
+  import EntryList from '$lib/ui/library/EntryList.svelte';
   import FigureGrid from '$lib/ui/library/FigureGrid.svelte';
   import LibraryTabs from '$lib/ui/library/LibraryTabs.svelte';
+  import type { LibraryRow } from '$lib/model/library';
   import { FinderState } from '$lib/ui/library/finder-state.svelte';
   import { bindKeys } from '$lib/ui/shell/keys';
 
   let { data } = $props();
+  /** all of them, once they are here */
+  let all = $state.raw<readonly LibraryRow[] | null>(null);
+  let away = $state(false);
+  const entries = $derived(all ?? data.entries);
+  async function fetchAll(): Promise<void> {
+    try {
+      const response = await fetch('/library/index.json');
+      if (!response.ok) throw new Error('away');
+      all = (await response.json()) as LibraryRow[];
+      away = false;
+    } catch {
+      away = true;
+    }
+  }
+  // what the club changed meanwhile comes with the page's own data
+  $effect(() => {
+    if (data.entries.length > 0) void fetchAll();
+  });
   const finder = new FinderState(
-    () => data.entries,
+    () => entries,
     () => data.kits,
     () => data.equipment,
   );
@@ -19,15 +39,12 @@
   let box = $state<HTMLInputElement | null>(null);
   const found = $derived(finder.found);
   const shown = $derived(found.slice(0, finder.shown));
-  const ladderName = $derived(new Map(data.ladders.map(({ id, name }) => [id, name])));
 
   const toggle = (family: Family): void => {
     finder.families = finder.families.includes(family)
       ? finder.families.filter((one) => one !== family)
       : [...finder.families, family];
   };
-  const needs = (entry: { allOf: readonly string[]; anyOf: readonly string[] }): string =>
-    [...entry.allOf, ...(entry.anyOf.length > 0 ? [entry.anyOf.join(' or ')] : [])].join(' + ') || 'nothing';
 
   /** on a narrow screen the filters wait until asked for */
   let narrowing = $state(false);
@@ -104,7 +121,13 @@
         placeholder="name, cue, muscle, or “knee-friendly single-leg”"
         autocomplete="off"
       />
-      <p class="count" role="status">{found.length} of {data.entries.length}</p>
+      <p class="count" role="status">
+        {away
+          ? `the first ${String(entries.length)} of ${String(data.count)}: the server does not answer`
+          : all
+            ? `${String(found.length)} of ${String(data.count)}`
+            : `of ${String(data.count)}…`}
+      </p>
       <div class="views" role="group" aria-label="Show as">
         <button aria-pressed={view === 'list'} onclick={() => (view = 'list')}>List</button>
         <button aria-pressed={view === 'figures'} onclick={() => (view = 'figures')}>Figures</button>
@@ -125,31 +148,7 @@
     {:else if view === 'figures'}
       <FigureGrid entries={shown} />
     {:else}
-      <ul>
-        {#each shown as entry (entry.id)}
-          <li>
-            <a href="/library/{entry.id}">
-              <FamilyGlyph family={entry.family} size={22} />
-              <span class="name"
-                >{entry.name}{#if entry.own}{' '}<i>own</i>{/if}</span
-              >
-              <span class="note">{needs(entry)}</span>
-              <span class="note"
-                >{entry.demands.map((d) => DEMAND_WORDS[d as keyof typeof DEMAND_WORDS]).join(', ')}</span
-              >
-              <span class="note"
-                >{[
-                  entry.tier && `${entry.tier} tier`,
-                  entry.ladder && ladderName.get(entry.ladder),
-                  entry.level !== 'foundation' && `from ${entry.level}`,
-                ]
-                  .filter(Boolean)
-                  .join(' · ')}</span
-              >
-            </a>
-          </li>
-        {/each}
-      </ul>
+      <EntryList entries={shown} ladders={data.ladders} />
     {/if}
     {#if found.length > shown.length}
       <p class="more">
@@ -241,35 +240,6 @@
     color: var(--cal);
     border-color: var(--ink);
   }
-  li {
-    border-bottom: var(--rule);
-    content-visibility: auto;
-    contain-intrinsic-size: auto 40px;
-  }
-  li a,
-  li a:visited {
-    display: grid;
-    grid-template-columns: 26px minmax(0, 1.3fr) minmax(0, 0.8fr) minmax(0, 1.2fr) minmax(0, 0.9fr);
-    gap: 12px;
-    align-items: center;
-    min-height: 40px;
-    color: var(--ink);
-    text-decoration: none;
-  }
-  li a:hover {
-    background: var(--cal-1);
-  }
-  .name {
-    font-size: 14.5px;
-    font-weight: 600;
-    font-stretch: 92%;
-  }
-  i {
-    font-style: normal;
-    font-size: 11.5px;
-    border: 1px solid var(--ink);
-    padding: 0 4px;
-  }
   .more,
   .empty {
     padding: 14px 0;
@@ -278,9 +248,6 @@
     .views button,
     .families button {
       min-height: 44px;
-    }
-    li a {
-      min-height: 48px;
     }
   }
   @media (max-width: 900px) {
@@ -301,14 +268,6 @@
     }
     .find {
       grid-template-columns: auto minmax(0, 1fr);
-    }
-    li a,
-    li a:visited {
-      grid-template-columns: 26px minmax(0, 1fr) minmax(0, 1fr);
-      padding: 6px 0;
-    }
-    li a .note:nth-of-type(n + 3) {
-      display: none;
     }
   }
 </style>

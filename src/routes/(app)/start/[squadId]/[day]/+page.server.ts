@@ -5,7 +5,7 @@ import { addDays, isDay, type Day } from '$core/calendar';
 import { FOCUS_IDS } from '$core/startline';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
-import { withClub, type Tx } from '$lib/server/db/client';
+import type { Tx } from '$lib/server/db/client';
 import { remembered } from '$lib/server/db/remembered';
 import { loadSquadAthletes } from '$lib/server/repositories/athletes';
 import { loadClub } from '$lib/server/repositories/club-context';
