@@ -82,7 +82,7 @@ describe('what happened', () => {
       select c.relname as name from pg_class c
       where c.relnamespace = 'public'::regnamespace and c.relkind = 'r'
         and has_table_privilege('jaleo_app', c.oid, 'INSERT')
-        and not has_table_privilege('jaleo_app', c.oid, 'UPDATE')
+        and not has_table_privilege('jaleo_app', c.oid, 'UPDATE') and not has_table_privilege('jaleo_app', c.oid, 'DELETE')
         and not exists (select 1 from pg_trigger t where t.tgrelid = c.oid and t.tgname = 'append_only')`);
     expect(rows).toEqual([]);
     const guarded = await owner.query(`select 1 from pg_trigger where tgname = 'append_only'`);

@@ -1,7 +1,7 @@
 import { origin } from './config';
 
 /** What the pages never use, so that nothing put into them can. */
-const NEVER_USED = ['camera', 'microphone', 'geolocation', 'payment', 'usb', 'serial', 'bluetooth', 'midi'];
+const NEVER_USED = ['camera', 'microphone', 'geolocation', 'payment', 'usb', 'midi'];
 
 /**
  * Headers of every answer. A private answer is kept by no cache on the way and not by the browser's own: the pages of the

@@ -44,6 +44,7 @@
   form {
     display: grid;
     gap: 10px;
+    justify-self: stretch;
     background: var(--cal-1);
     border: var(--rule);
     padding: 12px;

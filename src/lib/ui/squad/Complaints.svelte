@@ -158,6 +158,9 @@
     justify-content: space-between;
   }
   .one {
+    display: grid;
+    gap: 6px;
+    justify-items: start;
     border-bottom: var(--rule);
     padding-bottom: 8px;
   }

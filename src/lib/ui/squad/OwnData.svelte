@@ -13,7 +13,7 @@
 <section>
   <h2>Their own data</h2>
   <p>
-    <a href="{here}/data.json" download>Everything as one file</a>
+    <a class="quiet" href="{here}/data.json" download>Everything as one file</a>
     <span class="note">JSON, sets and results as CSV inside</span>
   </p>
   {#if editable}

@@ -69,6 +69,8 @@
   form {
     display: grid;
     gap: 12px;
-    justify-items: start;
+  }
+  form :global(.bx--btn) {
+    justify-self: start;
   }
 </style>

@@ -15,7 +15,7 @@ import type { Actions, PageServerLoad } from './$types';
 
 const wordsOf = (role: string): string => {
   const known = INVITED_ROLES.find((one) => one === role);
-  return known ? (ROLE_WORDS[known].split(':')[0] ?? role) : role;
+  return known ? (ROLE_WORDS[known].split(':')[0] ?? role) : role.replace(/^./, (first) => first.toUpperCase());
 };
 
 export const load: PageServerLoad = async ({ locals }) => {
