@@ -41,7 +41,12 @@ export function oddValues(
   usual: ReadonlyMap<string, number>,
   specs: TestSpecs,
 ): ReadonlySet<OwnedRecord> {
-  const all = [...known, ...incoming];
+  // looked up for each value: a file has tens of thousands
+  const jumps = new Map<string, OwnedRecord>();
+  for (const record of [...known, ...incoming]) {
+    const key = jumpKey(record, record.test);
+    if (isJump(record.test) && !jumps.has(key)) jumps.set(key, record);
+  }
   const measured = new Set(known.map(({ athleteId, test, side }) => `${athleteId} ${test} ${side}`));
   return new Set(
     incoming.filter((record) => {
@@ -51,16 +56,18 @@ export function oddValues(
       const first = !measured.has(`${athleteId} ${test} ${side}`);
       if (first && typical !== undefined && typical > 0 && (value > typical * SLIP || value < typical / SLIP))
         return true;
-      return isUnderSquatJump(record, all);
+      return isUnderSquatJump(record, jumps);
     }),
   );
 }
 
-function isUnderSquatJump({ athleteId, test, day, value }: OwnedRecord, all: readonly OwnedRecord[]): boolean {
-  if (value === null || (test !== 'cmj' && test !== 'sj')) return false;
-  const other = all.find(
-    (one) => one.athleteId === athleteId && one.day === day && one.test === (test === 'cmj' ? 'sj' : 'cmj'),
-  )?.value;
+const isJump = (test: string): boolean => test === 'cmj' || test === 'sj';
+const jumpKey = ({ athleteId, day }: OwnedRecord, test: string): string => `${athleteId} ${day} ${test}`;
+
+function isUnderSquatJump(record: OwnedRecord, jumps: ReadonlyMap<string, OwnedRecord>): boolean {
+  const { test, value } = record;
+  if (value === null || !isJump(test)) return false;
+  const other = jumps.get(jumpKey(record, test === 'cmj' ? 'sj' : 'cmj'))?.value;
   if (other == null) return false;
   return test === 'cmj' ? value < other * LEAST_OF_SQUAT_JUMP : other < value * LEAST_OF_SQUAT_JUMP;
 }
