@@ -274,6 +274,18 @@ describe('the way in', () => {
     expect(waits.filter((wait) => wait === 0)).toHaveLength(30);
   });
 
+  it('lets nobody lift the wait of an address by signing in to an account of their own', async () => {
+    const address = v7();
+    for (let i = 0; i < 31; i++) await beginTry(`${v7()}@club.example`, address);
+    await endTry('own@club.example', address);
+    expect(await beginTry(`${v7()}@club.example`, address)).toBeGreaterThan(0);
+    // a right one among few wrong ones waits for nothing
+    const calm = v7();
+    for (let i = 0; i < 29; i++) await beginTry(`${v7()}@club.example`, calm);
+    await endTry('own@club.example', calm);
+    expect(await beginTry(`${v7()}@club.example`, calm)).toBe(0);
+  });
+
   it('makes no second account for an e-mail, and says nothing of it', async () => {
     const person = { name: 'Ada Brenn', email: `${v7()}@club.example`, password: 'copper-wagon-violet' };
     expect(await makeAccount(person)).not.toBeNull();

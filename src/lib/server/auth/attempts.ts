@@ -34,12 +34,18 @@ export async function beginTry(email: string, address: string): Promise<number> 
   });
 }
 
-/** The try was right: the account starts anew, the address has one wrong try fewer. */
+/**
+ * The try was right: the account starts anew, the address has one wrong try fewer. A wait the address has earned stays:
+ * somebody with an account of their own must not lift it between guesses at others.
+ */
 export async function endTry(email: string, address: string): Promise<void> {
   const db = authDatabase();
   await db.delete(attempt).where(eq(attempt.key, keyOf('account', email)));
   await db
     .update(attempt)
-    .set({ failures: sql`greatest(0, ${attempt.failures} - 1)`, blockedUntil: null })
+    .set({
+      failures: sql`greatest(0, ${attempt.failures} - 1)`,
+      blockedUntil: sql`case when ${attempt.failures} >= ${ADDRESS_WAITS.free} then ${attempt.blockedUntil} end`,
+    })
     .where(eq(attempt.key, keyOf('address', address)));
 }

@@ -7,7 +7,7 @@ import { auth, authDatabase } from './auth';
 import type { Identity } from './identity';
 import { refusePassword } from './passwords';
 import { endOtherSessions } from './sessions';
-import { sayWait } from './sign-in';
+import { sayTooMany } from './sign-in';
 
 /**
  * Changes a person's own password and signs them out everywhere else. Guessing the one of now counts like a try to sign
@@ -27,7 +27,7 @@ export async function changePassword(
     return {
       status: 429,
       field: 'current',
-      message: `Too many wrong tries. Wait ${sayWait(waitS)}, then try once more.`,
+      message: sayTooMany(waitS),
     };
   const mine = and(eq(account.userId, userId), eq(account.providerId, 'credential'));
   const [row] = await authDatabase().select({ hash: account.password }).from(account).where(mine);

@@ -7,11 +7,13 @@ import { beginTry, endTry } from './attempts';
 import { auth } from './auth';
 import { forwardCookies } from './forward-cookies';
 
-export const WRONG = 'E-mail and password do not belong together.';
+const WRONG = 'E-mail and password do not belong together.';
 
-/** A wait in words a person counts in. */
-export const sayWait = (seconds: number): string =>
-  seconds < 90 ? `${String(seconds)} seconds` : `${String(Math.ceil(seconds / 60))} minutes`;
+/** What to say to somebody who has to wait, in words a person counts in. */
+export function sayTooMany(seconds: number): string {
+  const wait = seconds < 90 ? `${String(seconds)} seconds` : `${String(Math.ceil(seconds / 60))} minutes`;
+  return `Too many wrong tries. Wait ${wait}, then try once more.`;
+}
 
 /**
  * Signs a person in and hands over the cookies. Whether the e-mail is known, the answer is the same.
@@ -24,7 +26,7 @@ export async function signIn(
   const address = clientAddress(event);
   try {
     const waitS = await beginTry(email, address);
-    if (waitS > 0) return { status: 429, message: `Too many wrong tries. Wait ${sayWait(waitS)}, then try once more.` };
+    if (waitS > 0) return { status: 429, message: sayTooMany(waitS) };
     const response = await auth().api.signInEmail({
       body: { email, password },
       headers: event.request.headers,

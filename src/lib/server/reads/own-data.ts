@@ -1,5 +1,6 @@
 import { asc, eq } from 'drizzle-orm';
 import { testSpecs } from '$core/athlete';
+import { ownValue } from '$core/own';
 import { writeCsv } from '../csv';
 import type { Tx } from '../db/client';
 import { change, checkIn, complaint, fact, healthView, setNow, testResult } from '../db/schema';
@@ -8,24 +9,19 @@ import type { ClubContext } from '../repositories/club-context';
 
 /** Everything the club holds about one athlete, for the athlete: what it is, in their words, and what looked at it. */
 export async function ownData(tx: Tx, club: ClubContext, row: AthletePage) {
-  const by = { athlete: row.id };
-  const sets = await tx.select().from(setNow).where(eq(setNow.athleteId, by.athlete)).orderBy(asc(setNow.doneAt));
+  const sets = await tx.select().from(setNow).where(eq(setNow.athleteId, row.id)).orderBy(asc(setNow.doneAt));
   const results = await tx
     .select()
     .from(testResult)
-    .where(eq(testResult.athleteId, by.athlete))
+    .where(eq(testResult.athleteId, row.id))
     .orderBy(asc(testResult.day));
-  const mornings = await tx.select().from(checkIn).where(eq(checkIn.athleteId, by.athlete)).orderBy(asc(checkIn.seq));
-  const complaints = await tx.select().from(complaint).where(eq(complaint.athleteId, by.athlete));
-  const facts = await tx.select().from(fact).where(eq(fact.athleteId, by.athlete)).orderBy(asc(fact.seq));
-  const history = await tx.select().from(change).where(eq(change.athleteId, by.athlete)).orderBy(asc(change.at));
-  const looks = await tx.select().from(healthView).where(eq(healthView.athleteId, by.athlete));
+  const mornings = await tx.select().from(checkIn).where(eq(checkIn.athleteId, row.id)).orderBy(asc(checkIn.seq));
+  const complaints = await tx.select().from(complaint).where(eq(complaint.athleteId, row.id));
+  const facts = await tx.select().from(fact).where(eq(fact.athleteId, row.id)).orderBy(asc(fact.seq));
+  const history = await tx.select().from(change).where(eq(change.athleteId, row.id)).orderBy(asc(change.at));
+  const looks = await tx.select().from(healthView).where(eq(healthView.athleteId, row.id));
   const who = (actor: string | null): string =>
-    actor === null
-      ? ''
-      : actor.startsWith('athlete:')
-        ? row.name
-        : (new Map(Object.entries(club.staffNames)).get(actor) ?? actor);
+    actor === null ? '' : actor.startsWith('athlete:') ? row.name : (ownValue(club.staffNames, actor) ?? actor);
   const specs = testSpecs(club.method);
   const exercise = (id: string): string => club.library.exercises.get(id)?.name ?? id;
   const setRows = sets.map((one) => ({
