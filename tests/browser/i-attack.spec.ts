@@ -495,11 +495,11 @@ test('staff come by a link, once, and change their own password', async ({ page 
   expect((await page.request.get(link)).status()).toBe(404);
   await page.goto('/account');
   await ready(page);
-  await page.getByLabel('Password of now').fill('not-my-password');
+  await page.getByLabel('Current password').fill('not-my-password');
   await page.getByLabel('New password').fill('amber-kettle-road');
   await page.getByRole('button', { name: 'Change it' }).click();
-  await expect(page.getByText('That is not your password of now.').last()).toBeVisible();
-  await page.getByLabel('Password of now').fill('copper-wagon-violet');
+  await expect(page.getByText('That is not your current password.').last()).toBeVisible();
+  await page.getByLabel('Current password').fill('copper-wagon-violet');
   await page.getByLabel('New password').fill('amber-kettle-road');
   await page.getByRole('button', { name: 'Change it' }).click();
   await expect(page.getByText('You are signed out everywhere else.')).toBeVisible();

@@ -8,7 +8,7 @@ export const personSchema = z.object({
 });
 
 export const passwordChangeSchema = z.object({
-  current: z.string().min(1, 'Write your password of now.').max(128, 'At most 128 characters.'),
+  current: z.string().min(1, 'Write your current password.').max(128, 'At most 128 characters.'),
   password: z.string().max(128, 'At most 128 characters.'),
 });
 

@@ -15,7 +15,7 @@
         hideCloseButton
         kind="info"
         title="Sign in now."
-        subtitle="If the e-mail was free, your account is ready. If it had an account, its password is the one it had."
+        subtitle="If the e-mail was free, your account is ready. If it had one already, sign in with that password."
       />{/if}
     {#if form?.message}<InlineNotification lowContrast hideCloseButton kind="error" title={form.message} />{/if}
     <TextInput labelText="E-mail" type="email" name="email" autocomplete="email" bind:value={email} required />

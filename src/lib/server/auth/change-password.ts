@@ -10,7 +10,7 @@ import { endOtherSessions } from './sessions';
 import { sayTooMany } from './sign-in';
 
 /**
- * Changes a person's own password and signs them out everywhere else. Guessing the one of now counts like a try to sign
+ * Changes a person's own password and signs them out everywhere else. Guessing the current one counts like a try to sign
  * in: an open page must not become a way round the waits.
  * @returns null when changed, else the field and what to say there
  */
@@ -33,7 +33,7 @@ export async function changePassword(
   const [row] = await authDatabase().select({ hash: account.password }).from(account).where(mine);
   const { password: passwords } = await auth().$context;
   if (!row?.hash || !(await passwords.verify({ hash: row.hash, password: current })))
-    return { status: 400, field: 'current', message: 'That is not your password of now.' };
+    return { status: 400, field: 'current', message: 'That is not your current password.' };
   await endTry(email, address);
   await authDatabase()
     .update(account)

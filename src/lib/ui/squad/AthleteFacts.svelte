@@ -92,8 +92,11 @@
     gap: 12px;
     align-items: end;
   }
-  /* a whole date fits */
+  /* a whole date and the longest level fit */
   .two :global(input[type='date']) {
     padding-inline: 10px 4px;
+  }
+  .two :global(select) {
+    padding-inline: 10px 28px;
   }
 </style>

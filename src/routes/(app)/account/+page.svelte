@@ -16,7 +16,7 @@
     <form method="post" action="?/password" use:enhance>
       <PasswordInput
         size="sm"
-        labelText="Password of now"
+        labelText="Current password"
         name="current"
         autocomplete="current-password"
         invalid={!!errors.current}
