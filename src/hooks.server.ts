@@ -11,14 +11,15 @@ import { v7 } from 'uuid';
 import { isDay } from '$core/calendar';
 import { can, type Ability } from '$lib/server/auth/access';
 import { closeAuth } from '$lib/server/auth/auth';
-import { identify } from '$lib/server/auth/identity';
+import { identify, type Identity } from '$lib/server/auth/identity';
 import { AWAY_MESSAGE, RETRY_AFTER_S } from '$lib/server/away';
-import { origin } from '$lib/server/config';
+import { origin, todayMark } from '$lib/server/config';
 import { closeDatabase, queryCount } from '$lib/server/db/client';
 import { isAway } from '$lib/server/db/pool';
 import { closeFilePool } from '$lib/server/files/pool';
 import { startHousekeeping } from '$lib/server/housekeeping';
 import { isId } from '$lib/server/http';
+import { keptPage, mayBeKept } from '$lib/server/kept-pages';
 import { ownPath } from '$lib/server/own-path';
 import { plainAnswer, wantsJson } from '$lib/server/plain-answer';
 import { setSecurityHeaders } from '$lib/server/security-headers';
@@ -107,6 +108,10 @@ async function admit(event: RequestEvent): Promise<Response | null> {
 /** Who was admitted, read where the compiler does not remember what stood there before. */
 const whoIs = ({ identity }: App.Locals): App.Locals['identity'] => identity;
 
+/** Everything a page depends on beside the rows of its club. */
+const keyOf = ({ clubId, userId, name, email, role }: Identity, url: URL, theme: string): string =>
+  JSON.stringify([clubId, userId, name, email, role, url.pathname, url.search, theme, todayMark()]);
+
 export const handle: Handle = async ({ event, resolve }) => {
   if (building) return resolve(event);
   const { route, request, url } = event;
@@ -115,14 +120,19 @@ export const handle: Handle = async ({ event, resolve }) => {
   if (host !== null && host !== new URL(origin()).host && isRead(request.method) && !WATCHED.includes(route.id ?? ''))
     redirect(307, new URL(ownPath(url.pathname + url.search, '/'), origin()).href);
   event.locals.identity = null;
+  event.locals.onceIds = [];
   const turnedAway = refuse(event) ?? (await admit(event));
   const person = whoIs(event.locals);
   const isPrivate = person !== null || /^\/(a|join)\//.test(route.id ?? '') || turnedAway !== null;
   const theme = event.cookies.get('theme') === 'noche' ? 'noche' : 'cal';
   const counted = { count: 0 };
   return queryCount.run(counted, async () => {
+    const lay = async (): Promise<Response> =>
+      resolve(event, { transformPageChunk: ({ html }) => html.replace('%theme%', theme) });
+    const kept = person !== null && !event.isDataRequest && mayBeKept(route.id, request.method);
     const response =
-      turnedAway ?? (await resolve(event, { transformPageChunk: ({ html }) => html.replace('%theme%', theme) }));
+      turnedAway ??
+      (kept ? await keptPage(person.clubId, keyOf(person, url, theme), event.locals.onceIds, lay) : await lay());
     if (person) response.headers.set('x-statements', String(counted.count));
     if (response.status === 503) response.headers.set('retry-after', String(RETRY_AFTER_S));
     setSecurityHeaders(response.headers, person?.sessionId ?? null, isPrivate);

@@ -3,6 +3,8 @@ import { afterAll, beforeAll, expect, it } from 'vitest';
 import { closeAuth } from '../../src/lib/server/auth/auth';
 import { closeDatabase, outsideClubs, withClub } from '../../src/lib/server/db/client';
 import { remembered } from '../../src/lib/server/db/remembered';
+import { keptPage } from '../../src/lib/server/kept-pages';
+import { onceId } from '../../src/lib/server/once-id';
 import { athlete, command, squad } from '../../src/lib/server/db/schema';
 import { makeClub, type TestClub } from './club';
 
@@ -105,6 +107,57 @@ it('keeps nothing of a read that failed', async () => {
   const fails = () => remembered<object>(one.clubId, 'fails', () => Promise.reject(new Error('no')));
   await expect(fails()).rejects.toThrow('no');
   await expect(fails()).rejects.toThrow('no');
+});
+
+/** A page of the club's names as the hook lays one out. */
+async function page(of: TestClub, key = 'a page', status = 200) {
+  const locals = { onceIds: [] as string[] };
+  const response = await keptPage(of.clubId, key, locals.onceIds, async () => {
+    const nonce = crypto.randomUUID();
+    const html = `<script nonce="${nonce}"></script>${onceId(locals)} ${(await names(of, key)).join()}`;
+    const headers = {
+      'content-type': 'text/html',
+      'content-security-policy': `script-src 'nonce-${nonce}'`,
+      etag: 'x',
+    };
+    return new Response(html, { status, headers });
+  });
+  const html = await response.text();
+  return {
+    status: response.status,
+    nonce: /nonce="([^"]+)"/.exec(html)?.[1],
+    policy: response.headers.get('content-security-policy'),
+    tag: response.headers.get('etag'),
+    id: /[0-9a-f-]{36} /.exec(html.slice(html.indexOf('</script>')))?.[0],
+    names: html.split(' ').slice(2).join(' '),
+  };
+}
+
+it('lays a page out once until the club is written, with ids and nonce of its own each time', async () => {
+  const first = await page(one);
+  let again = first;
+  expect(await readsOf(async () => (again = await page(one)))).toBe(0);
+  expect(again.names).toBe(first.names);
+  expect(again.id).toMatch(/^[0-9a-f-]{36} $/);
+  expect(again.id).not.toBe(first.id);
+  expect(again.nonce).not.toBe(first.nonce);
+  expect(again.policy).toBe(`script-src 'nonce-${again.nonce ?? ''}'`);
+  expect(again.tag).toBeNull();
+  await rename(one, 'Laid anew');
+  expect((await page(one)).names).toContain('Laid anew');
+  expect((await page(other)).names).not.toContain('Laid anew');
+});
+
+it('lays a page out once for many who ask at once, and keeps no answer but a page', async () => {
+  await rename(one, 'At once');
+  let all: Awaited<ReturnType<typeof page>>[] = [];
+  expect(await readsOf(async () => (all = await Promise.all(Array.from({ length: 8 }, () => page(one)))))).toBe(1);
+  expect(new Set(all.map(({ id }) => id)).size).toBe(8);
+  expect(await Promise.all([page(one, 'gone', 404), page(one, 'gone', 404)])).toMatchObject([
+    { status: 404 },
+    { status: 404 },
+  ]);
+  expect((await page(one, 'gone')).status).toBe(200);
 });
 
 it('has its mark on every table that a page may show, so that a new one cannot be forgotten', async () => {

@@ -1,7 +1,7 @@
 import { fail, type ActionFailure } from '@sveltejs/kit';
 import type { Issue } from '$core/result';
 import { sayIssue } from '$lib/messages';
-import { v7 } from 'uuid';
+import { v5, v7 } from 'uuid';
 import { z } from 'zod';
 
 export interface FormTrouble extends Record<string, unknown> {
@@ -57,10 +57,12 @@ export function textOf(data: FormData, field: string): string {
   return typeof value === 'string' ? value : '';
 }
 
-/** The id a form was shown with: sent twice it is one command. */
+/** The id a form was shown with, its page's and its own name on it: sent twice it is one command. */
 export function commandIdOf(data: FormData): string {
-  const sent = z.uuid().safeParse(data.get('commandId'));
-  return sent.success ? sent.data : v7();
+  const [shown = '', ...name] = textOf(data, 'commandId').split(' ');
+  const sent = z.uuid().safeParse(shown);
+  if (!sent.success) return v7();
+  return name.length === 0 ? sent.data : v5(name.join(' '), sent.data);
 }
 
 /** Sentences for what stood against a form, at the field each names. */

@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
-import { v7 } from 'uuid';
 import { can } from '$lib/server/auth/access';
+import { onceId } from '$lib/server/once-id';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = ({ locals }) => {
@@ -9,7 +9,7 @@ export const load: LayoutServerLoad = ({ locals }) => {
   const { name, email, role } = identity;
   return {
     // forms of this page are told apart from the same ones sent again
-    formId: v7(),
+    formId: onceId(locals),
     person: { name, email, role },
     may: { plan: can(role, 'plan'), log: can(role, 'log'), health: can(role, 'health') },
   };

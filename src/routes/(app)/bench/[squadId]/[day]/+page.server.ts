@@ -1,10 +1,10 @@
 import { error } from '@sveltejs/kit';
-import { v7 } from 'uuid';
 import { isDay } from '$core/calendar';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import { remembered } from '$lib/server/db/remembered';
 import { isId } from '$lib/server/http';
+import { onceId } from '$lib/server/once-id';
 import { readBench } from '$lib/server/reads/bench';
 import { loadSquadDay } from '$lib/server/reads/squad-day';
 import type { PageServerLoad } from './$types';
@@ -22,5 +22,5 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
       error(404, 'This athlete is not in this squad.');
     return readBench(rows, { plan: can(role, 'plan'), health: can(role, 'health') });
   });
-  return { ...page, newId: v7() };
+  return { ...page, newId: onceId(locals) };
 };
