@@ -51,6 +51,8 @@ export const brief = (own: Partial<Brief> = {}): Brief => ({
   minutes: 55,
   sportId: 'team-handball',
   weekOfBlock: 2,
+  lighterWeek: false,
+  role: null,
   schools: DEFAULT_SCHOOLS,
   place: {
     lane: true,

@@ -1,5 +1,8 @@
 import type { MethodSettings } from '$core/method';
 
+/** Reps and reps in reserve of the weeks of a block (BLOCK-5). */
+const reserve = (...weeks: [number, number | null][]) => weeks.map(([reps, rir]) => ({ reps, rir }));
+
 /**
  * Single numbers the rules use, each with the rule it belongs to. Where method.md gives a range one value is chosen.
  * Coverage: breakpoints round(−τ·ln(1 − k/9)) for k = 1…8 with τ = 12, and the integer slopes of 10⁴·(1 − e^(−x/τ))
@@ -79,6 +82,48 @@ export const SETTINGS: MethodSettings = {
     primerContacts: 20,
     sorenessDaysBefore: 3,
     tagReachDays: 14,
+  },
+  season: {
+    preSeasonWeeks: 6,
+    preSeasonAfterGapWeeks: 3,
+    specificWeeks: 6,
+    generalWeeks: 3,
+    moreSpecificWeeks: 2,
+    transitionWeeks: 4,
+    shortGapWeeks: 2,
+    longGapWeeks: 6,
+    congestedUnderDays: 4,
+    rhythmOverWeeks: 5,
+    blockWeeks: 4,
+    gentleBlockWeeks: 3,
+    pauseWeeks: 4,
+    peakSets: [0.6, 0.4],
+    mostPeaks: 3,
+    peakApartDays: 42,
+    eventWeights: { friendly: 0, league: 1, cup: 2, final: 3 },
+    testApartWeeks: 4,
+    testBeforePeakWeeks: 4,
+    testNearMiddleWeeks: 2,
+    lighterSets: 0.6,
+    riseSets: 2,
+    riseShare: 0.1,
+    riseOverWeeks: 3,
+    gymMinutesOffSeason: 180,
+    gymMinutesElse: 120,
+    exposures: 2,
+    fadeAfterWeeks: 2,
+    secondRoundLoad: 0.9,
+    heavyApartHours: 48,
+    mainLoads: {
+      'D-STR': reserve([12, 4], [10, 3], [8, 2]),
+      'D-MAX': reserve([6, 3], [5, 2], [3, 2]),
+      'D-MAINT': reserve([8, 4], [6, 3], [5, 3]),
+      'D-PEAK': reserve([3, 2], [2, 2], [2, 1]),
+      'D-MICRO': reserve([3, 3], [3, 3], [3, 3]),
+      'D-ASST': reserve([10, 3], [10, 3], [10, 3]),
+      'D-POW': reserve([4, null], [3, null], [3, null]),
+      'D-BAL': reserve([4, null], [3, null], [3, null]),
+    },
   },
   youth: {
     underYears: 16,

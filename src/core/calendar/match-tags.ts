@@ -44,7 +44,8 @@ export function matchTags(day: Day, events: readonly EventDay[], reach: number):
   return tags.sort((a, b) => a.days - b.days || (a.place < b.place ? -1 : 1));
 }
 
-function joinConsecutive(daysSorted: readonly Day[]): { first: Day; last: Day }[] {
+/** Events on consecutive days as one (WEEK-7). @param daysSorted each day once, in order */
+export function joinConsecutive(daysSorted: readonly Day[]): { first: Day; last: Day }[] {
   const runs: { first: Day; last: Day }[] = [];
   for (const day of daysSorted) {
     const run = runs.at(-1);

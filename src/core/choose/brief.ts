@@ -5,12 +5,13 @@ import type { Demand, Phase } from '../library';
 import type { KneeHip } from '../ledger';
 import type { DoseRowId } from '../method';
 import type { Line, TypedLine } from '../session';
+import type { SessionRole } from './candidates/role-slots';
 
 /** What the squad is in the middle of: it stays where it may (BLOCK-2). */
 export interface Running {
   /** the phase it was chosen in: entries of another phase are no starting point */
   readonly phase: Phase;
-  /** entry of each slot on the squad's last card of the phase that had the slot */
+  /** entry of each slot on the squad's last card of the phase and role that had the slot */
   readonly entries: Readonly<Record<string, string>>;
   /** the squad's dose of an entry in a row on its last card of the last weeks (`runningKey`) */
   readonly doses: Readonly<Record<string, Dose>>;
@@ -33,6 +34,8 @@ export interface Pin {
 export interface Brief extends DaySetting {
   readonly minutes: number;
   readonly sportId: string;
+  /** what the session is for in its week; null = it stands alone */
+  readonly role: SessionRole | null;
   readonly athletes: readonly AthleteFacts[];
   /** demand × sets already covered this week */
   readonly covered: Readonly<Partial<Record<Demand, number>>>;

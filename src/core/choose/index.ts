@@ -1,4 +1,5 @@
 export * from './brief';
+export type { SessionRole } from './candidates/role-slots';
 export { makeContext } from './context';
 export { assessCard, type Assessment } from './assess/assess-card';
 export * from './assess/measure-card';

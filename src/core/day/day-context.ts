@@ -21,6 +21,8 @@ export interface DaySetting {
   readonly day: Day;
   readonly phase: Phase;
   readonly weekOfBlock: number;
+  /** the block's lighter week (BLOCK-1) */
+  readonly lighterWeek: boolean;
   readonly schools: Schools;
   readonly place: Place;
   readonly events: readonly EventDay[];

@@ -9,6 +9,7 @@ import { asBegun, asToday, without, type DayLine } from './day-line';
 import { withLoad } from './day-load';
 import { easeForThree, substituteFor, type Barred } from './ease-for-complaint';
 import { easeForDay } from './ease-for-day';
+import { easeForWeek } from './ease-for-week';
 import { rampEccentric } from './ease-eccentric';
 import { easeForLayoff } from './ease-for-layoff';
 import { judgeDay } from './judge-day';
@@ -81,7 +82,16 @@ function workOut(
   return { found: found && prepare(found), why: bar };
 }
 
-function quieter(line: WorkingLine, context: DayContext): WorkingLine {
+function quieter(asUsual: WorkingLine, context: DayContext): WorkingLine {
+  const fewer = asUsual.typed ? asUsual.dose : easeForWeek(asUsual.dose, asUsual.row, context);
+  const line =
+    fewer === asUsual.dose
+      ? asUsual
+      : easedTo(asUsual, fewer, {
+          code: 'eased_for_week',
+          rules: ['BLOCK-1'],
+          facts: { from: asUsual.dose.sets, to: fewer.sets },
+        });
   const dose = easeForDay(line.dose, line.exercise, line.row, context);
   return dose === line.dose
     ? line

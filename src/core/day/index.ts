@@ -8,4 +8,5 @@ export * from './judge-day';
 export * from './row-for-athlete';
 export * from './start-dose';
 export { easeForDay } from './ease-for-day';
+export { easeForWeek } from './ease-for-week';
 export { athleteBudget, dayBudget } from './trim-contacts';

@@ -11,13 +11,19 @@ import { easedTo, type WorkingLine } from './working-line';
 export const dayBudget = (
   jumpLevel: Level,
   growth: boolean,
-  { phase, schools, place, method }: Pick<DayContext, 'phase' | 'schools' | 'place' | 'method'>,
+  {
+    phase,
+    schools,
+    place,
+    method,
+    lighterWeek,
+  }: Pick<DayContext, 'phase' | 'schools' | 'place' | 'method' | 'lighterWeek'>,
 ): JumpBudget =>
   jumpBudget(
     {
       jumpLevel,
       phase,
-      lighterWeek: false,
+      lighterWeek,
       cautious: schools.contacts === 'cautious',
       unfamiliarOrHardSurface: place.hardSurface,
       growth,

@@ -3,7 +3,8 @@ import { z } from 'zod';
 /** Where coaches disagree: the options of each school, the default first (method 13). */
 export const SCHOOLS = {
   jumpRest: ['full', 'dense', 'self-paced'],
-  loading: ['blocks', 'straight-line', 'daily waves'],
+  loading: ['blocks', 'straight-line', 'daily waves', 'three-action'],
+  inSeasonMinimum: ['2', '1'],
   rdlShares: ['balanced', 'glute-led', 'hamstring-led'],
   kneeTravel: ['free', 'behind the toes while learning'],
   olympicLifts: ['pulls and derivatives', 'full', 'none'],
@@ -19,6 +20,7 @@ export const SCHOOLS = {
 export const schoolsSchema = z.object({
   jumpRest: z.enum(SCHOOLS.jumpRest),
   loading: z.enum(SCHOOLS.loading),
+  inSeasonMinimum: z.enum(SCHOOLS.inSeasonMinimum),
   rdlShares: z.enum(SCHOOLS.rdlShares),
   kneeTravel: z.enum(SCHOOLS.kneeTravel),
   olympicLifts: z.enum(SCHOOLS.olympicLifts),
@@ -39,6 +41,7 @@ export const SCHOOL_IDS = Object.keys(SCHOOLS) as SchoolId[];
 export const DEFAULT_SCHOOLS: Schools = {
   jumpRest: 'full',
   loading: 'blocks',
+  inSeasonMinimum: '2',
   rdlShares: 'balanced',
   kneeTravel: 'free',
   olympicLifts: 'pulls and derivatives',

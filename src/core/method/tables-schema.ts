@@ -120,6 +120,8 @@ export const slotSchema = z.object({
   main: z.boolean(),
   /** most sets and reps this slot takes, whatever the row says */
   cap: z.object({ sets: z.number().int(), amount: z.number() }).nullable(),
+  /** sets under what its row gives (a second main lift) */
+  setsLess: z.number().int().optional(),
   optional: z.boolean(),
 });
 export type Slot = z.infer<typeof slotSchema>;

@@ -12,6 +12,8 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   no_athletes: () => 'This squad has no athletes yet. Add them first.',
   slot_empty: (f) =>
     `Nothing in the library fits the ${text(f.block)} part with this kit, these levels and this day. Tick more kit, or choose another day.`,
+  season_ends_before_start: () => 'The season ends before it starts.',
+  season_too_long: (f) => `${text(f.weeks)} weeks is more than one season: at most ${text(f.most)}.`,
   does_not_fit: (f) => `Prep and main lift alone need ${text(f.least)} minutes; there are ${text(f.minutes)}.`,
   dose_unreadable: () => 'Write sets × reps first, for example 3 × 5 or 3 × 30 s /side.',
   part_unreadable: (f) =>

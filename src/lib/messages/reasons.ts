@@ -94,6 +94,12 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   kit_missing: (f) => `${text(f.exercise)} needs kit that is not here.`,
   after_layoff: (f) =>
     `${text(f.awayDays)} days away: eased back in${f.rescreen === true ? ', and screened again' : ''}. What was owned before is given back step by step.`,
+  strength_may_fade: (f) =>
+    `${text(f.weeks)} weeks with fewer than ${text(f.least)} strength sessions: strength may fade. A primer or a free weekday counts.`,
+  no_day_for_main: () => 'No gym day of this week is free enough for a main lift.',
+  main_near_event: (f) => `Main lift within two days of an event, so it is eased: ${text(f.days)}.`,
+  two_events_a_day: (f) => `Two events on one day: ${text(f.days)}.`,
+  eased_for_week: (f) => `A lighter week: ${String(f.to)} of ${String(f.from)} sets.`,
   eased_for_day: (f) => `${near(f.daysBefore)}: eased until it is not heavy.`,
   capped_by_slot: (f) => `This part of the session takes no more; the squad owns ${text(f.sets)} × ${text(f.amount)}.`,
   sets_for_time: (f) => `Fewer sets for the clock today; the squad owns ${text(f.sets)} × ${text(f.amount)}.`,

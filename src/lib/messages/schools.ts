@@ -15,8 +15,13 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
   },
   loading: {
     name: 'How load moves through weeks',
-    told: 'Blocks lift sets and effort for three weeks and then give a lighter one, so that each quality gets its turn. Straight-line keeps the dose and adds load; daily waves change it from session to session and never let one stress last.',
-    changes: 'Sets and reps the Bench proposes in each week of a block.',
+    told: 'Blocks lift sets and effort for three weeks and then give a lighter one, so that each quality gets its turn. Straight-line keeps the dose and adds load; daily waves change it from session to session and never let one stress last. Three-action trains lowering, holding and lifting in a block each, off season.',
+    changes: 'Sets, reps and intensity of the main lifts in each week of the Season, and what the Bench proposes.',
+  },
+  inSeasonMinimum: {
+    name: 'Strength sessions a week in season',
+    told: 'Most hold that two short ones a week keep what was built. Others have kept it with one hard one, and give the second day to the sport.',
+    changes: 'When the Season warns that strength may fade.',
   },
   rdlShares: {
     name: 'What Romanian deadlifts and bridges train',

@@ -1,4 +1,4 @@
-import { easeForDay } from '../../day';
+import { easeForDay, easeForWeek } from '../../day';
 import { chooseDose, type Dose } from '../../dose';
 import type { Exercise } from '../../library';
 import type { DoseRowId, Slot } from '../../method';
@@ -24,7 +24,7 @@ export function slotDoses(exercise: Exercise, row: DoseRowId, slot: Slot, contex
   // sets and reps run on; how much stays in reserve belongs to the week of the block
   const wanted: Dose = running
     ? { ...running, rir: level.rir, restSeconds: level.restSeconds }
-    : { ...level, sets: context.fewestSets ? bottom.sets : level.sets };
+    : { ...level, sets: Math.max(1, (context.fewestSets ? bottom.sets : level.sets) - (slot.setsLess ?? 0)) };
   const full = ofDay(wanted, exercise, row, slot, context);
   if (bottom.sets >= full.dose.sets) return [full];
   const fewer = { ...full.dose, sets: bottom.sets };
@@ -36,10 +36,12 @@ function ofDay(wanted: Dose, exercise: Exercise, row: DoseRowId, { cap }: Slot, 
   const capped = cap
     ? { ...wanted, sets: Math.min(wanted.sets, cap.sets), amount: Math.min(wanted.amount, cap.amount) }
     : wanted;
-  const eased = easeForDay(capped, exercise, row, context);
+  const lighter = easeForWeek(capped, row, context);
+  const eased = easeForDay(lighter, exercise, row, context);
   const rules = [
     ...(cap && (capped.sets < wanted.sets || capped.amount < wanted.amount) ? ['SEL-7'] : []),
-    ...(eased === capped ? [] : ['WEEK-2']),
+    ...(lighter === capped ? [] : ['BLOCK-1']),
+    ...(eased === lighter ? [] : ['WEEK-2']),
   ];
   return { dose: eased, full: rules.length > 0 ? { dose: wanted, rules } : null };
 }

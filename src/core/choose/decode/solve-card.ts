@@ -8,6 +8,7 @@ import { assessCard, type Assessment } from '../assess/assess-card';
 import type { Brief } from '../brief';
 import { orderSlots } from '../candidates/order-slots';
 import { slotOptions, type SlotOptions } from '../candidates/options';
+import { roleSlots } from '../candidates/role-slots';
 import { templateFor } from '../candidates/template-for';
 import { buildModel, type Compiled } from '../compile/build-model';
 import { makeContext, type Context } from '../context';
@@ -37,9 +38,12 @@ export function solveCard(brief: Brief, library: Library, method: MethodTables):
   const context = makeContext(brief, library, method);
   const template = templateFor(brief.minutes, context.limits, brief.schools.dayBefore, brief.primer, method);
   if (!template.ok) return template;
-  const slots = orderSlots(template.value.template.slots, brief.schools.order).map((slot) =>
-    slotOptions(slot, context),
-  );
+  const ordered = orderSlots(template.value.template.slots, brief.schools.order);
+  const slots = roleSlots(ordered, brief.role).map(({ slot, wide }) => {
+    const own = slotOptions(slot, context);
+    // where nobody may do what the role asks for, the other kind is better than none
+    return own.options.length === 0 && wide ? slotOptions(wide, context) : own;
+  });
   const empty = slots.filter(({ slot, options }) => options.length === 0 && !slot.optional && !context.limits.quiet);
   if (empty.length > 0)
     return {

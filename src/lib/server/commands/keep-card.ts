@@ -9,6 +9,7 @@ import type { Tx } from '../db/client';
 import { gymSession, sessionLine, squad, typedLine } from '../db/schema';
 import { makeBrief } from '../reads/make-brief';
 import { loadSquadDay, type SquadDay } from '../reads/squad-day';
+import { planOf, roleOn } from '../reads/squad-plan';
 import { cardOf, loadSession, type SessionRow } from '../repositories/sessions';
 import { recordChanges, type ChangeRecord } from './record-change';
 import { canonical, KEPT, refused, type ItemAnswer } from './run-command';
@@ -68,6 +69,7 @@ export async function keepCard(
       phase,
       template,
       facilityId: knownPlace(rows, facilityId),
+      role: body.athleteId === null ? (roleOn(rows, planOf(rows))?.role ?? null) : null,
       version: 0,
     })
     .onConflictDoNothing()

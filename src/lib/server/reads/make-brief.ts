@@ -1,14 +1,16 @@
-import { runningKey, type Brief, type Running } from '$core/choose';
+import { runningKey, type Brief, type Running, type SessionRole } from '$core/choose';
 import { addDays, daysBetween, weekdayOf, type Day } from '$core/calendar';
 import type { Dose } from '$core/dose';
 import { kneeHip } from '$core/ledger';
 import type { Demand, Library, Phase } from '$core/library';
 import type { Track } from '$core/track';
+import { weekOf } from '$core/season';
 import { placeOf, DEFAULT_KIT, type Kit } from '$lib/model/kit';
 import { knowRow } from '../repositories/athletes';
 import type { ClubContext } from '../repositories/club-context';
 import { begunIn, type SessionRow } from '../repositories/sessions';
 import { hasNoClearDay, type SquadDay } from './squad-day';
+import { planOf, roleOn, type PlanRead } from './squad-plan';
 
 /** Days the ledger looks back for knee and hip work before a card. */
 const BALANCE_DAYS = 14;
@@ -24,11 +26,11 @@ export interface Asked {
 }
 
 /** What a stored card was asked for; a new one asks what squad and day say. */
-export const askedOf = ({ session, squad }: SquadDay, gymMinutes: number): Asked => ({
-  phase: session?.phase ?? squad.phase,
-  minutes: session?.minutes ?? gymMinutes,
+export const askedOf = (rows: SquadDay, gymMinutes: number): Asked => ({
+  phase: rows.session?.phase ?? planOf(rows).on?.phase ?? planOf(rows).week?.phase ?? rows.squad.phase,
+  minutes: rows.session?.minutes ?? gymMinutes,
   keepRunning: true,
-  primer: session?.template === 'primer',
+  primer: rows.session?.template === 'primer',
 });
 
 /** The kit of the place a card is held in. */
@@ -43,6 +45,8 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
   const athletes = athleteId === null ? rows.athletes : rows.athletes.filter(({ id }) => id === athleteId);
   const earlier = sessions.filter((session) => session.day < day);
   const kit = kitFor(rows);
+  const plan = planOf(rows);
+  const role = athleteId === null ? roleOn(rows, plan) : null;
   const known = athletes.map((athlete) => knowRow(athlete, day, club, { ...squad, kit }));
   const tracks: Record<string, readonly Track[]> = {};
   for (const { facts, tracks: own } of known) tracks[facts.id] = own;
@@ -51,7 +55,9 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
     phase: asked.phase,
     minutes: asked.minutes,
     sportId: squad.sportId,
-    weekOfBlock: weekOfBlock(rows.blockStart, day),
+    weekOfBlock: plan.week?.block.rowWeek ?? weekOfBlock(rows.blockStart, day),
+    lighterWeek: plan.week?.block.kind === 'lighter',
+    role,
     schools: squad.schools,
     place: placeOf(kit),
     events: squad.events.map(({ day: eventDay, kind }) => ({ day: eventDay, kind })),
@@ -61,7 +67,7 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
     begun: begunIn(rows.sets),
     covered: coveredThisWeek(earlier, day, club.library),
     balance: balanceBefore(earlier, day, club),
-    running: runningOf(earlier, asked.phase, athleteId, club.library),
+    running: runningOf(earlier, asked.phase, athleteId, role, plan, club.library),
     pins: {},
     typed: [],
     keepRunning: asked.keepRunning,
@@ -70,17 +76,29 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
 }
 
 /**
- * What the squad is in the middle of: the entry of each slot on the last card of this phase that had the slot, and the
- * dose of each entry on the last card that had it. A card of another kind in between has no say over the others.
+ * What the squad is in the middle of: the entry of each slot on the last card of this phase and role that had the slot
+ * (BLOCK-4), and the dose of each entry on the last card that had it. A card of another kind in between has no say over
+ * the others. A new block chooses anew what carries it.
  */
-function runningOf(earlier: readonly SessionRow[], phase: Phase, athleteId: string | null, library: Library): Running {
+function runningOf(
+  earlier: readonly SessionRow[],
+  phase: Phase,
+  athleteId: string | null,
+  role: SessionRole | null,
+  { plan, week }: PlanRead,
+  library: Library,
+): Running {
   const entries: Record<string, string> = {};
   const doses: Record<string, Dose> = {};
   const own = earlier.filter((session) => session.athleteId === athleteId);
+  const inBlock = (day: Day): boolean => !plan || weekOf(plan, day)?.block.block === week?.block.block;
   for (const session of own.length > 0 ? own : earlier.filter((one) => one.athleteId === null))
     for (const { slot, exerciseId, row, dose, full } of session.lines) {
       if (!library.exercises.has(exerciseId)) continue;
-      if (session.phase === phase && !Object.hasOwn(entries, slot)) entries[slot] = exerciseId;
+      // cards from before roles were dealt say what ran on every day
+      const isSame = session.role === null || session.role === (role?.role ?? null);
+      if (session.phase === phase && isSame && inBlock(session.day) && !Object.hasOwn(entries, slot))
+        entries[slot] = exerciseId;
       const key = runningKey(exerciseId, row);
       if (!Object.hasOwn(doses, key)) doses[key] = full?.dose ?? dose;
     }

@@ -21,6 +21,7 @@ const query = (tx: Tx, around: Day) =>
       squads: {
         orderBy: asc(squad.name),
         with: {
+          season: true,
           events: {
             where: gte(event.day, addDays(around, -EVENT_BEHIND_DAYS)),
             orderBy: asc(event.day),

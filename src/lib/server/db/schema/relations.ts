@@ -1,7 +1,7 @@
 import { relations } from 'drizzle-orm';
 import { club, clubTable, facility, libraryEntry, staff } from './club';
 import { checkIn, gymSession, sessionLine, setLog, track, typedLine } from './session';
-import { athlete, athleteLink, complaint, event, squad, squadAthlete, testResult } from './squad';
+import { athlete, athleteLink, complaint, event, season, squad, squadAthlete, testResult } from './squad';
 
 /** Relations let one statement bring a subject with its parts: pages ask few questions, none of them per row. */
 export const clubRelations = relations(club, ({ many }) => ({
@@ -27,6 +27,7 @@ export const squadRelations = relations(squad, ({ one, many }) => ({
   club: one(club, { fields: [squad.clubId], references: [club.clubId] }),
   members: many(squadAthlete),
   events: many(event),
+  season: one(season, { fields: [squad.clubId, squad.id], references: [season.clubId, season.squadId] }),
   sessions: many(gymSession),
 }));
 export const squadAthleteRelations = relations(squadAthlete, ({ one }) => ({

@@ -17,6 +17,7 @@ import {
 import type { Dose } from '$core/dose';
 import type { DoseRowId } from '$core/method';
 import type { Reason } from '$core/result';
+import { ROLES } from '$core/season';
 import type { Line } from '$core/session';
 import type { Track } from '$core/track';
 import { athlete, squad } from './squad';
@@ -36,6 +37,8 @@ export const gymSession = pgTable(
     phase: text('phase', { enum: PHASES }).notNull(),
     minutes: integer('minutes').notNull(),
     template: text('template').notNull(),
+    /** what it is for in its week (WEEK-8); null = of no plan */
+    role: text('role', { enum: ROLES }),
     /** where it is held; null = where the squad trains */
     facilityId: uuid('facility_id'),
     /** how it went, once it was closed */

@@ -16,6 +16,7 @@ import {
 } from 'drizzle-orm/pg-core';
 import type { GymDay } from '$core/calendar';
 import type { Clearance } from '$core/safety';
+import type { Closure, Practice } from '$core/season';
 import type { Schools } from '$core/method';
 import {
   EMPTY_BACKGROUND,
@@ -209,11 +210,37 @@ export const event = pgTable(
     day: date('day', { mode: 'string' }).notNull(),
     name: text('name').notNull(),
     kind: text('kind', { enum: ['friendly', 'league', 'cup', 'final'] }).notNull(),
+    /** to be at the best for (PHASE-2) */
+    peak: boolean('peak').notNull().default(false),
+    /** the name it has in the calendar it was read from, so that reading it again changes it instead of doubling it */
+    uid: text('uid'),
     version: version(),
   },
   (t) => [
     primaryKey({ columns: [t.clubId, t.id] }),
     index('event_squad').on(t.clubId, t.squadId, t.day),
+    uniqueIndex('event_uid').on(t.clubId, t.squadId, t.uid),
+    foreignKey({ columns: [t.clubId, t.squadId], foreignColumns: [squad.clubId, squad.id] }).onDelete('cascade'),
+    tenantPolicy(),
+  ],
+);
+
+/** A squad's season: what its plan is laid from beside its events and gym days. */
+export const season = pgTable(
+  'season',
+  {
+    clubId: clubId(),
+    squadId: uuid('squad_id').notNull(),
+    start: date('start', { mode: 'string' }).notNull(),
+    end: date('end', { mode: 'string' }).notNull(),
+    /** null = every gym day */
+    sessionsAWeek: integer('sessions_a_week'),
+    closures: jsonb('closures').$type<readonly Closure[]>().notNull().default([]),
+    practices: jsonb('practices').$type<readonly Practice[]>().notNull().default([]),
+    version: version(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.clubId, t.squadId] }),
     foreignKey({ columns: [t.clubId, t.squadId], foreignColumns: [squad.clubId, squad.id] }).onDelete('cascade'),
     tenantPolicy(),
   ],

@@ -1,0 +1,81 @@
+import { describe, expect, it, test } from 'vitest';
+import { LIBRARY, METHOD } from '$catalog';
+import { athlete, brief } from '../../../tests/fixtures';
+import { getExercise } from '../library';
+import { leadsOf, type Role } from '../season';
+import { solveCard, type Brief } from '.';
+
+const solve = (over: Partial<Brief>) => {
+  const solved = solveCard(brief(over), LIBRARY, METHOD);
+  if (!solved.ok) throw new Error(JSON.stringify(solved.issues));
+  return solved.value;
+};
+const as = (role: Role, week = 1) => ({ role, leads: leadsOf(role, week) });
+const familiesOf = (over: Partial<Brief>, slots: readonly string[]) =>
+  solve(over)
+    .card.lines.filter(({ slot }) => slots.includes(slot))
+    .map(({ exerciseId }) => getExercise(LIBRARY, exerciseId).family);
+
+describe('roles of a week (WEEK-8)', () => {
+  const sports = [...LIBRARY.sports.keys()];
+  test.each(sports.filter((_id, i) => i % 9 === 0))(
+    '%s: A leads with the knee, B with the hip, single-leg work the other way',
+    (sportId) => {
+      for (const phase of ['general', 'specific', 'pre-season', 'in-season'] as const)
+        for (const [role, main, single] of [
+          ['A', 'squat', 'single-leg-hip'],
+          ['B', 'hinge', 'single-leg-knee'],
+        ] as const) {
+          const [first, second = single] = familiesOf({ sportId, phase, role: as(role) }, ['main', 'single-leg']);
+          expect([first, second]).toEqual([main, single]);
+        }
+    },
+    30_000,
+  );
+
+  it('a whole session has both main lifts, the second with a set less, and which leads alternates', () => {
+    const of = (week: number) =>
+      solve({ role: as('whole', week), minutes: 75, phase: 'specific' }).card.lines.filter(
+        ({ block }) => block === 'main',
+      );
+    const [first, second] = of(1).filter(({ slot }) => slot.startsWith('main') && slot !== 'main-trunk');
+    expect(getExercise(LIBRARY, first!.exerciseId).family).toBe('squat');
+    expect(getExercise(LIBRARY, second!.exerciseId).family).toBe('hinge');
+    expect((second!.full?.dose ?? second!.dose).sets).toBe((first!.full?.dose ?? first!.dose).sets - 1);
+    expect(getExercise(LIBRARY, of(2)[0]!.exerciseId).family).toBe('hinge');
+  });
+
+  it('gives the other kind where nobody may do what the role asks for', () => {
+    const sore = { place: 'knee', side: null, score: 5, column: 'stop' as const };
+    const athletes = ['a', 'b', 'c'].map((id) => athlete({ id, complaints: [sore] }));
+    expect(familiesOf({ role: as('A'), athletes }, ['main'])).toEqual(['hinge']);
+  });
+
+  it('takes what ran where the role allows it, and not where it leans the other way', () => {
+    const running = { phase: 'in-season' as const, entries: { main: 'romanian-deadlift' }, doses: {} };
+    expect(solve({ role: as('B'), running }).card.lines.find(({ slot }) => slot === 'main')?.exerciseId).toBe(
+      'romanian-deadlift',
+    );
+    expect(familiesOf({ role: as('A'), running }, ['main'])).toEqual(['squat']);
+  });
+});
+
+describe('a lighter week (BLOCK-1)', () => {
+  it('takes sets off what is trained and leaves prep; what is owned stays whole', () => {
+    const usual = solve({ phase: 'specific', minutes: 75 }).card.lines;
+    const { card, view, assessment } = solve({ phase: 'specific', minutes: 75, lighterWeek: true });
+    const main = card.lines.find(({ slot }) => slot === 'main')!;
+    const before = usual.find(({ slot }) => slot === 'main')!;
+    expect(main.dose.sets).toBe(Math.floor(before.dose.sets * 0.6 + 0.5));
+    expect(main.full?.dose.sets).toBe(before.dose.sets);
+    expect(main.full?.rules).toContain('BLOCK-1');
+    const own = view.find(({ slot }) => slot === 'main')!;
+    expect(own.eased).toContain('BLOCK-1');
+    expect(own.based?.sets).toBe(before.dose.sets);
+    expect(assessment.budget.limit).toBe(
+      Math.floor(solve({ phase: 'specific', minutes: 75 }).assessment.budget.limit * 0.6 + 0.5),
+    );
+    for (const { slot, dose } of card.lines.filter(({ block }) => block === 'prep'))
+      expect(dose.sets, slot).toBeGreaterThanOrEqual(usual.find((line) => line.slot === slot)?.dose.sets ?? 1);
+  });
+});

@@ -1,0 +1,166 @@
+import { addDays, daysBetween, weekdayOf, type Day, type EventDay, type GymDay } from '../calendar';
+import { matchTags } from '../calendar';
+import type { MethodSettings, Schools } from '../method';
+import { dayLimits, type DayLimits } from './day-limits';
+
+/** What a session is for in its week, so that the week is whole (WEEK-8). */
+export const ROLES = ['whole', 'A', 'B', 'C', 'A2', 'B2'] as const;
+export type Role = (typeof ROLES)[number];
+
+/** Which way a session's main lift leans. */
+export type Lead = 'knee' | 'hip';
+
+/** A gym day of a week with what it is for. */
+export interface WeekDay {
+  readonly day: Day;
+  readonly start: string;
+  readonly minutes: number;
+  readonly limits: DayLimits;
+  /** null = it holds no main lift: a primer, recovery, or nothing */
+  readonly role: Role | null;
+  /** how its main lifts lean, the leading one first */
+  readonly leads: readonly Lead[];
+}
+
+const DEALT: Readonly<Record<number, readonly Role[]>> = {
+  1: ['whole'],
+  2: ['A', 'B'],
+  3: ['A', 'B', 'C'],
+  4: ['A', 'B', 'A2', 'B2'],
+};
+const MOST_ROLES = 4;
+
+/**
+ * The gym days of a week with their roles (WEEK-8): dealt by the number of days that may hold at least an eased main lift.
+ * The heavier roles stand furthest from what WEEK-2 protects, and heavy days of one kind keep their distance (WEEK-3).
+ * @param monday first day of the week
+ * @param weekNumber alternates which lift leads a *whole* session, and which of two C takes
+ * @param usual roles of weekdays in the block's usual week: a day keeps its role where the count allows it; null = none yet
+ * @param most sessions wanted; null = every gym day
+ */
+export function dealRoles(
+  monday: Day,
+  weekNumber: number,
+  gymDays: readonly GymDay[],
+  events: readonly EventDay[],
+  usual: ReadonlyMap<number, Role> | null,
+  most: number | null,
+  settings: MethodSettings,
+): WeekDay[] {
+  const days = [...gymDays]
+    .sort((a, b) => a.weekday - b.weekday || (a.start < b.start ? -1 : 1))
+    .map(({ weekday, start, minutes }) => {
+      const day = addDays(monday, weekday - 1);
+      return { day, start, minutes, limits: dayLimits(matchTags(day, events, settings.week.tagReachDays), settings) };
+    });
+  const able = chosen(
+    days.filter(({ limits }) => holdsMain(limits)),
+    Math.min(most ?? MOST_ROLES, MOST_ROLES),
+  );
+  const roles = bestRoles(able, DEALT[able.length] ?? [], usual, settings);
+  return days.map((one) => {
+    const role = roles.get(one.day) ?? null;
+    return { ...one, role, leads: role === null ? [] : leadsOf(role, weekNumber) };
+  });
+}
+
+/** Whether a day may hold at least an eased main lift: not the day before an event, its own, or the day after. */
+export const holdsMain = ({ on, primerOnly, recovery }: DayLimits): boolean => !on && !primerOnly && !recovery;
+
+/** Which main lifts a role holds, the leading one first. */
+export function leadsOf(role: Role, weekNumber: number): Lead[] {
+  const kneeFirst = weekNumber % 2 === 1;
+  if (role === 'whole') return kneeFirst ? ['knee', 'hip'] : ['hip', 'knee'];
+  if (role === 'C') return [kneeFirst ? 'knee' : 'hip'];
+  return role === 'A' || role === 'A2' ? ['knee'] : ['hip'];
+}
+
+type Able = Pick<WeekDay, 'day' | 'start' | 'limits'>;
+
+/** The days that are used when there are more than are wanted: free ones before eased ones, then those best apart. */
+function chosen<T extends Able>(days: readonly T[], most: number): T[] {
+  if (days.length <= most) return [...days];
+  const kept: T[] = [];
+  for (let i = 0; i < most; i++) {
+    const [best] = days
+      .filter((day) => !kept.includes(day))
+      .map((day) => ({ day, apart: Math.min(7, ...kept.map((other) => Math.abs(daysBetween(day.day, other.day)))) }))
+      .sort(
+        (a, b) =>
+          Number(a.day.limits.quiet) - Number(b.day.limits.quiet) ||
+          b.apart - a.apart ||
+          (a.day.day < b.day.day ? -1 : 1),
+      );
+    if (best) kept.push(best.day);
+  }
+  return kept.sort((a, b) => (a.day < b.day ? -1 : 1));
+}
+
+/** The way to give roles to days that costs least, in the order the rules stand. */
+function bestRoles(
+  days: readonly Able[],
+  roles: readonly Role[],
+  usual: ReadonlyMap<number, Role> | null,
+  settings: MethodSettings,
+): ReadonlyMap<Day, Role> {
+  let best: { cost: readonly number[]; roles: readonly Role[] } | null = null;
+  for (const order of permutations(roles)) {
+    const cost = costOf(days, order, usual, settings);
+    if (!best || isLess(cost, best.cost)) best = { cost, roles: order };
+  }
+  return new Map(days.flatMap(({ day }, i) => (best?.roles[i] ? [[day, best.roles[i]] as const] : [])));
+}
+
+const FAR = 14;
+
+function costOf(
+  days: readonly Able[],
+  order: readonly Role[],
+  usual: ReadonlyMap<number, Role> | null,
+  settings: MethodSettings,
+): number[] {
+  const at = (role: Role): Able | undefined => days[order.indexOf(role)];
+  const near = days.filter((day, i) => {
+    const next = days[i + 1];
+    if (!next || isFast(order[i]) || isFast(order[i + 1])) return false;
+    // with four sessions heavy days may follow each other when their mains differ (WEEK-3)
+    const differ = days.length >= MOST_ROLES && kindOf(order[i]) !== kindOf(order[i + 1]);
+    return !differ && hoursBetween(day, next) < settings.season.heavyApartHours;
+  }).length;
+  const changed = usual
+    ? days.filter(({ day }, i) => usual.has(weekdayOf(day)) && usual.get(weekdayOf(day)) !== order[i]).length
+    : 0;
+  const clear = (role: Role): number => {
+    const day = at(role);
+    return day ? -Math.min(day.limits.daysBefore ?? FAR, FAR) : 0;
+  };
+  const eased = (role: Role): number => Number(at(role)?.limits.quiet ?? false);
+  return [eased('A') + eased('B'), near, changed, clear('A'), clear('B'), inversions(order)];
+}
+
+const isFast = (role: Role | undefined): boolean => role === 'C';
+const kindOf = (role: Role | undefined): string => role?.slice(0, 1) ?? '';
+
+/** From start to start, as WEEK-3 counts. */
+function hoursBetween(a: Able, b: Able): number {
+  const hours = ({ start }: Able): number => Number(start.slice(0, 2)) + Number(start.slice(3)) / 60;
+  return daysBetween(a.day, b.day) * 24 + hours(b) - hours(a);
+}
+
+const inversions = (order: readonly Role[]): number =>
+  order.reduce(
+    (sum, role, i) => sum + order.slice(i + 1).filter((later) => ROLES.indexOf(later) < ROLES.indexOf(role)).length,
+    0,
+  );
+
+const isLess = (a: readonly number[], b: readonly number[]): boolean => {
+  const at = a.findIndex((value, i) => value !== b[i]);
+  return at !== -1 && (a[at] ?? 0) < (b[at] ?? 0);
+};
+
+function permutations<T>(items: readonly T[]): T[][] {
+  if (items.length <= 1) return [[...items]];
+  return items.flatMap((item, i) =>
+    permutations([...items.slice(0, i), ...items.slice(i + 1)]).map((rest) => [item, ...rest]),
+  );
+}

@@ -1,0 +1,185 @@
+import type { Phase } from '../library';
+import type { MethodSettings } from '../method';
+import type { PhaseWeek } from './lay-phases';
+
+/** Which of a block's three weeks a week is dosed as (BLOCK-5). */
+export type RowWeek = 1 | 2 | 3;
+
+/** A week's place in its block. */
+export interface BlockWeek {
+  /** counted through the season; null in a closed week */
+  readonly block: number | null;
+  /** 1 = the block's first week */
+  readonly week: number;
+  /** weeks the block has */
+  readonly of: number;
+  readonly kind: 'loading' | 'lighter' | 'congested' | 'peak' | 'transition' | 'closed';
+  readonly rowWeek: RowWeek;
+}
+
+const LOADED: readonly Phase[] = ['general', 'specific', 'pre-season', 'in-season'];
+/** One week of a block: the row week it takes, or its lighter week. */
+type Cell = RowWeek | 'lighter';
+
+/**
+ * Divides weeks into blocks of three loading weeks and a lighter one, two and one for the young and the new (BLOCK-1).
+ * A closed hall pauses a block; congestion and peaks are blocks of their own and no lighter week stands before them.
+ * @param weeks as `layPhases` gives them
+ * @param gentle most of the squad are foundation level or under 16: blocks of 2 + 1
+ * @returns one for each week
+ */
+export function layBlocks(weeks: readonly PhaseWeek[], gentle: boolean, settings: MethodSettings): BlockWeek[] {
+  const laid = new Array<BlockWeek | undefined>(weeks.length);
+  let number = 0;
+  for (const segment of segmentsOf(weeks, settings.season.pauseWeeks)) {
+    const open = segment.filter((i) => !weeks[i]?.closed);
+    const blocks = segmentBlocks(open, weeks, gentle);
+    let at = 0;
+    for (const block of blocks) {
+      number += 1;
+      block.forEach((cell, i) => {
+        laid[open[at + i] ?? -1] = {
+          block: number,
+          week: i + 1,
+          of: block.length,
+          kind: kindOf(cell, weeks[open[at + i] ?? -1]),
+          rowWeek: cell === 'lighter' ? 2 : cell,
+        };
+      });
+      at += block.length;
+    }
+  }
+  return weeks.map((_week, i) => laid[i] ?? { block: null, week: 0, of: 0, kind: 'closed', rowWeek: 1 });
+}
+
+function kindOf(cell: Cell, week: PhaseWeek | undefined): BlockWeek['kind'] {
+  const phase = week?.phase;
+  if (phase === 'congested' || phase === 'peak' || phase === 'transition') return phase;
+  return cell === 'lighter' || week?.exams ? 'lighter' : 'loading';
+}
+
+/** Runs of week numbers that are laid together: one phase each, a week alone with its neighbour. */
+function segmentsOf(weeks: readonly PhaseWeek[], pauseWeeks: number): number[][] {
+  const segments: number[][] = [];
+  let closedFor = 0;
+  weeks.forEach(({ phase, closed }, i) => {
+    const segment = segments.at(-1);
+    if (closed) {
+      closedFor += 1;
+      return;
+    }
+    const before = segment && weeks[segment.at(-1) ?? -1];
+    if (segment && before?.phase === phase && closedFor <= pauseWeeks) segment.push(i);
+    else segments.push([i]);
+    closedFor = 0;
+  });
+  const isLoaded = (segment: readonly number[] | undefined): boolean =>
+    segment !== undefined && LOADED.includes(weeks[segment[0] ?? -1]?.phase ?? 'return');
+  const isNext = (a: readonly number[] | undefined, b: readonly number[] | undefined): boolean =>
+    a !== undefined && b !== undefined && (a.at(-1) ?? 0) + 1 === b[0];
+  for (let i = 0; i < segments.length; i++) {
+    const [alone, after, before] = [segments[i], segments[i + 1], segments[i - 1]];
+    if (alone?.length !== 1 || !isLoaded(alone)) continue;
+    if (isLoaded(after) && isNext(alone, after)) segments.splice(i, 2, [...alone, ...(after ?? [])]);
+    else if (isLoaded(before) && isNext(before, alone)) segments.splice(--i, 2, [...(before ?? []), ...alone]);
+  }
+  return segments;
+}
+
+/** The blocks of one segment. @param open its week numbers, closed ones left out */
+function segmentBlocks(open: readonly number[], weeks: readonly PhaseWeek[], gentle: boolean): Cell[][] {
+  const first = weeks[open[0] ?? -1];
+  if (!first || !LOADED.includes(first.phase)) return [rowWeeks(open.length)];
+  const next = weeks[(open.at(-1) ?? 0) + 1];
+  const barrier = next !== undefined && (next.closed || next.phase === 'peak' || next.phase === 'congested');
+  const blocks = layWeeks(open.length, gentle ? 3 : 4, barrier);
+  return moved(pausedAt(blocks, open, weeks, gentle), open, weeks, gentle, barrier);
+}
+
+const rowWeeks = (count: number): Cell[] => Array.from({ length: count }, (_, i) => Math.min(i + 1, 3) as RowWeek);
+
+/** Blocks of a run of weeks by their number alone. */
+function layWeeks(count: number, size: 3 | 4, barrier: boolean): Cell[][] {
+  const [whole, short]: Cell[][] = [
+    [1, 2, 3, 'lighter'],
+    [1, 3, 'lighter'],
+  ];
+  const usual = size === 4 ? (whole ?? []) : (short ?? []);
+  const blocks: Cell[][] = [];
+  let left = count;
+  // what is left over is settled with the last whole blocks
+  while (left > size + (size === 4 ? 2 : 1)) {
+    blocks.push([...usual]);
+    left -= size;
+  }
+  blocks.push(...tail(left, size, barrier));
+  const last = blocks.at(-1);
+  if (barrier && last?.at(-1) === 'lighter')
+    blocks[blocks.length - 1] = last.map((_cell, i) => Math.min(i + 1, 3) as RowWeek);
+  return blocks;
+}
+
+/** The last weeks of a run: at most a block and what does not make another one (BLOCK-1). */
+function tail(left: number, size: 3 | 4, barrier: boolean): Cell[][] {
+  if (left === 0) return [];
+  if (left === 1) return [[1]];
+  if (left === 2) return [[1, 3]];
+  if (left === 3) return [[1, 3, 'lighter']];
+  if (left === 4 && size === 4) return [[1, 2, 3, 'lighter']];
+  if (left === 4) return barrier ? [[1, 3, 'lighter'], [1]] : [[1, 3, 3, 'lighter']];
+  if (left === 5 && size === 4 && !barrier) return [[1, 2, 3, 3, 'lighter']];
+  if (left === 5)
+    return [
+      [1, 3, 'lighter'],
+      [1, 3],
+    ];
+  return [
+    [1, 3, 'lighter'],
+    [1, 3, 'lighter'],
+  ];
+}
+
+/** A pause of the hall is rest enough: no lighter week stands before one, and a block resumes past its own. */
+function pausedAt(blocks: Cell[][], open: readonly number[], weeks: readonly PhaseWeek[], gentle: boolean): Cell[][] {
+  const cells = blocks.flatMap((block) => block.map((cell) => ({ cell, block })));
+  for (let i = 1; i < open.length; i++) {
+    if ((open[i] ?? 0) - (open[i - 1] ?? 0) === 1) continue;
+    const at = cells[i];
+    if (at?.cell === 'lighter') {
+      const head = blocks.slice(0, blocks.indexOf(at.block) + 1).map((block) => [...block]);
+      head.at(-1)?.pop();
+      return [...head, ...segmentBlocks(open.slice(i), weeks, gentle)];
+    }
+    const before = cells[i - 1];
+    if (before?.cell === 'lighter') before.block[before.block.length - 1] = 3;
+  }
+  return blocks;
+}
+
+/** In season a lighter week that has no event moves to the next week that has one (WEEK-7). */
+function moved(
+  blocks: Cell[][],
+  open: readonly number[],
+  weeks: readonly PhaseWeek[],
+  gentle: boolean,
+  barrier: boolean,
+): Cell[][] {
+  let at = 0;
+  for (let b = 0; b < blocks.length; b++) {
+    const block = blocks[b] ?? [];
+    const lighter = at + block.length - 1;
+    const eventsAt = (i: number): number => weeks[open[i] ?? -1]?.events ?? 0;
+    const isInSeason = weeks[open[lighter] ?? -1]?.phase === 'in-season';
+    if (block.at(-1) === 'lighter' && isInSeason && eventsAt(lighter) === 0) {
+      let to = lighter + 1;
+      while (to < open.length && eventsAt(to) === 0) to += 1;
+      if (to < open.length) {
+        const longer: Cell[] = [...block.slice(0, -1), ...new Array<Cell>(to - lighter).fill(3)];
+        longer.push(barrier && to === open.length - 1 ? 3 : 'lighter');
+        return [...blocks.slice(0, b), longer, ...segmentBlocks(open.slice(to + 1), weeks, gentle)];
+      }
+    }
+    at += block.length;
+  }
+  return blocks;
+}

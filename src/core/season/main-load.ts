@@ -1,0 +1,98 @@
+import type { Level } from '../library';
+import type { DoseRowId, MethodTables, Schools } from '../method';
+import { percentFor } from '../testing';
+import type { BlockWeek, RowWeek } from './lay-blocks';
+import type { Role } from './deal-roles';
+
+/** A main lift's sets, reps and intensity as its block has them written for a week (BLOCK-5). */
+export interface MainLoad {
+  readonly row: DoseRowId;
+  readonly sets: number;
+  readonly reps: number;
+  /** null = a fast lift, by its speed */
+  readonly rir: number | null;
+  /** of 1RM; null = by speed */
+  readonly percent: number | null;
+  readonly tempo: string | null;
+}
+
+/** What of a squad a main lift's load depends on. */
+export interface LoadCase {
+  readonly level: Level;
+  /** under-age or untested squads stay at or under this part of 1RM (SAFE-3) */
+  readonly maxIntensity: number | null;
+  readonly loading: Schools['loading'];
+  /** the row stands beside a power lead: its fewest sets */
+  readonly besidePower: boolean;
+  /** sets of a peak's week as a part of the block's */
+  readonly peakSets: number | null;
+}
+
+const WAVES: Readonly<Record<'heavy' | 'medium' | 'light', RowWeek>> = { heavy: 3, medium: 2, light: 1 };
+
+/**
+ * The main lift of a session in a week of its block. *Blocks*: reps and RIR of the row's week; *daily waves*: heavy, light
+ * and medium by the order of the week's sessions; *straight-line*: one week's numbers all through, the load rises by
+ * itself; *three-action*: one action a block, off-season.
+ * @param order the session's place among the week's sessions that hold a main lift, from 0
+ * @param blockNumber counts the actions of the three-action school
+ */
+export function mainLoad(
+  row: DoseRowId,
+  role: Role,
+  week: Pick<BlockWeek, 'kind' | 'rowWeek'>,
+  order: number,
+  blockNumber: number,
+  of: LoadCase,
+  method: MethodTables,
+): MainLoad {
+  const { season, loading } = method.settings;
+  const wave =
+    of.loading === 'daily waves' && week.kind === 'loading' ? (['heavy', 'light', 'medium'] as const)[order % 3] : null;
+  const rowWeek: RowWeek = wave ? WAVES[wave] : of.loading === 'straight-line' ? 2 : week.rowWeek;
+  const weeks = season.mainLoads[row] ?? [];
+  const written = capped(weeks, rowWeek, of.maxIntensity, method);
+  const second = role === 'A2' || role === 'B2';
+  const usual = setsOf(row, of, method) - (second ? 1 : 0) - (wave === 'light' ? 1 : 0);
+  const part = of.peakSets ?? (week.kind === 'lighter' ? season.lighterSets : 1);
+  const percent =
+    written.rir === null ? null : percentFor(loading.formula, written.reps, written.rir, loading.maxPrescribingReps);
+  return {
+    row,
+    sets: Math.max(1, Math.floor(usual * part + 0.5)),
+    reps: written.reps,
+    rir: written.rir,
+    percent: percent?.ok ? percent.value * (second ? season.secondRoundLoad : 1) : null,
+    tempo: actionOf(of.loading, row, blockNumber) ?? method.doses[row].tempo,
+  };
+}
+
+/** The row's week, or the nearest lighter one where a cap on intensity asks for it (SAFE-3). */
+function capped(
+  weeks: MethodTables['settings']['season']['mainLoads'][string],
+  rowWeek: RowWeek,
+  maxIntensity: number | null,
+  { settings: { loading } }: MethodTables,
+): { reps: number; rir: number | null } {
+  for (let week = rowWeek; week >= 1; week--) {
+    const written = weeks[week - 1];
+    if (!written) continue;
+    const share =
+      written.rir === null ? null : percentFor(loading.formula, written.reps, written.rir, loading.maxPrescribingReps);
+    if (maxIntensity === null || !share?.ok || share.value <= maxIntensity + 1e-9) return written;
+  }
+  return weeks[0] ?? { reps: 10, rir: 3 };
+}
+
+/** Foundation the fewest of the row, advanced the most, else the middle. */
+function setsOf(row: DoseRowId, { level, besidePower }: LoadCase, { doses }: MethodTables): number {
+  const [fewest, most] = doses[row].sets;
+  if (besidePower || level === 'foundation') return fewest;
+  return level === 'advanced' ? most : Math.floor((fewest + most) / 2 + 0.5);
+}
+
+/** Slow down, held, or neither: a block each (the three-action school), where the row is one of off-season strength. */
+function actionOf(loading: Schools['loading'], row: DoseRowId, blockNumber: number): string | null {
+  if (loading !== 'three-action' || !['D-STR', 'D-MAX'].includes(row)) return null;
+  return (['5 down', '3 hold', null] as const)[(blockNumber - 1) % 3] ?? null;
+}

@@ -1,0 +1,56 @@
+import { addDays } from '../calendar';
+import type { MethodTables } from '../method';
+import type { Finding } from '../result';
+import type { PlannedWeek } from './plan-season';
+import type { SeasonInput } from './season-input';
+
+type Laid = Pick<PlannedWeek, 'start' | 'phase' | 'closed' | 'sessions' | 'events'>;
+
+/**
+ * What a coach should know of a planned week: too few strength sessions in season, once a run (WEEK-1); no free day for a
+ * main lift (WEEK-7); no gym day at all; two events at the same hour are told by their day.
+ * @param before the weeks before it, oldest first
+ */
+export function weekNotes(
+  week: Laid,
+  before: readonly PlannedWeek[],
+  input: SeasonInput,
+  { settings: { season } }: MethodTables,
+): Finding[] {
+  if (week.closed) return [];
+  const notes: Finding[] = [];
+  const inSeason = week.phase === 'in-season' || week.phase === 'congested' || week.phase === 'peak';
+  const least = input.schools.inSeasonMinimum === '1' ? 1 : season.exposures;
+  if (inSeason && exposures(week) < least) {
+    let run = 1;
+    for (let i = before.length - 1; i >= 0; i--) {
+      const other = before[i];
+      if (!other || other.closed || exposures(other) >= least) break;
+      run += 1;
+    }
+    // said once, when it has lasted longer than strength is sure to hold
+    if (run === season.fadeAfterWeeks + 1)
+      notes.push(finding('warn', 'strength_may_fade', ['WEEK-1'], { weeks: run, sessions: exposures(week), least }));
+  }
+  const lifts = week.sessions.filter(({ role }) => role !== null);
+  if (input.gymDays.length > 0 && lifts.length === 0)
+    notes.push(finding('note', 'no_day_for_main', ['WEEK-2', 'WEEK-4', 'WEEK-7'], { events: week.events }));
+  const eased = lifts.filter(({ limits }) => limits.quiet).map(({ day }) => day);
+  if (eased.length > 0) notes.push(finding('note', 'main_near_event', ['WEEK-2'], { days: eased }));
+  const outside = input.events.filter(({ day }) => week.start <= day && day <= addDays(week.start, 6));
+  const twice = outside.filter(({ day }, i) => outside.findIndex((other) => other.day === day) !== i);
+  if (twice.length > 0)
+    notes.push(finding('note', 'two_events_a_day', ['WEEK-7'], { days: twice.map(({ day }) => day) }));
+  return notes;
+}
+
+/** Sessions that keep strength: a lift, a micro-dose, a primer. */
+const exposures = ({ sessions }: Pick<Laid, 'sessions'>): number =>
+  sessions.filter(({ kind }) => kind !== 'recovery').length;
+
+const finding = (
+  severity: Finding['severity'],
+  code: string,
+  rules: readonly string[],
+  facts: Finding['facts'],
+): Finding => ({ severity, code, rules, facts });

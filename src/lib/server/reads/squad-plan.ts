@@ -1,0 +1,98 @@
+import { daysBetween, gymDayOn, type Day } from '$core/calendar';
+import type { SessionRole } from '$core/choose';
+import { LEVELS, type Level } from '$core/library';
+import {
+  dealRoles,
+  leadsOf,
+  mondayOf,
+  planSeason,
+  sessionOn,
+  weekOf,
+  type PlannedSession,
+  type PlannedWeek,
+  type SeasonInput,
+  type SeasonPlan,
+} from '$core/season';
+import { ageOf, type AthleteRow } from '../repositories/athletes';
+import type { ClubContext, SquadRow } from '../repositories/club-context';
+import type { SquadDay } from './squad-day';
+
+/** A Monday from which weeks are counted where there is no season, so that alternating things alternate. */
+const A_MONDAY: Day = '2024-01-01';
+
+/** What the season says of a day. */
+export interface PlanRead {
+  readonly plan: SeasonPlan | null;
+  readonly week: PlannedWeek | null;
+  readonly on: PlannedSession | null;
+}
+
+const NO_PLAN: PlanRead = { plan: null, week: null, on: null };
+const read = new WeakMap<SquadDay, PlanRead>();
+
+/** The season's plan as far as it speaks of this day: laid once for what was read. */
+export function planOf(rows: SquadDay): PlanRead {
+  const known = read.get(rows);
+  if (known) return known;
+  const plan = seasonPlan(rows.club, rows.squad, rows.athletes, rows.day);
+  const found = plan ? { plan, week: weekOf(plan, rows.day), on: sessionOn(plan, rows.day) } : NO_PLAN;
+  read.set(rows, found);
+  return found;
+}
+
+/** A squad's season laid out; null where it has none, or none that can be laid. */
+export function seasonPlan(
+  club: ClubContext,
+  squad: SquadRow,
+  athletes: readonly AthleteRow[],
+  day: Day,
+): SeasonPlan | null {
+  const input = seasonInput(club, squad, athletes, day);
+  const plan = input && planSeason(input, club.method);
+  return plan?.ok ? plan.value : null;
+}
+
+/** What a squad's season is laid from. */
+export function seasonInput(
+  club: ClubContext,
+  squad: SquadRow,
+  athletes: readonly AthleteRow[],
+  day: Day,
+): SeasonInput | null {
+  const { season } = squad;
+  if (!season) return null;
+  const young = athletes.filter((one) => (ageOf(one, day) ?? Infinity) < club.method.settings.youth.underYears).length;
+  return {
+    start: season.start,
+    end: season.end,
+    events: squad.events,
+    gymDays: squad.gymDays,
+    sessionsAWeek: season.sessionsAWeek,
+    closures: season.closures,
+    practices: season.practices,
+    liftLevel: medianLevel(athletes.map(({ liftLevel }) => liftLevel)),
+    jumpLevel: medianLevel(athletes.map(({ jumpLevel }) => jumpLevel)),
+    young: young * 2 > athletes.length,
+    schools: squad.schools,
+  };
+}
+
+/**
+ * What the squad's session of a day is for: as its card was made, else as the season has it; without a season as the gym
+ * days and events of its week deal it.
+ */
+export function roleOn({ squad, day, session, club }: SquadDay, { plan, week, on }: PlanRead): SessionRole | null {
+  const number = week?.number ?? Math.floor(daysBetween(A_MONDAY, mondayOf(day)) / 7);
+  if (session) return session.role === null ? null : { role: session.role, leads: leadsOf(session.role, number) };
+  if (plan) return on?.role ? { role: on.role, leads: on.leads } : null;
+  if (!gymDayOn(day, squad.gymDays)) return null;
+  const days = dealRoles(mondayOf(day), number, squad.gymDays, squad.events, null, null, club.method.settings);
+  const found = days.find((one) => one.day === day);
+  return found?.role ? { role: found.role, leads: found.leads } : null;
+}
+
+/** The lower median, so that half can always do what is written. */
+function medianLevel(levels: readonly Level[]): Level {
+  const sorted = levels.map((level) => LEVELS.indexOf(level)).sort((a, b) => a - b);
+  return LEVELS[sorted[Math.floor((sorted.length - 1) / 2)] ?? 0] ?? 'foundation';
+}
