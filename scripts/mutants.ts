@@ -127,8 +127,9 @@ async function work(): Promise<void> {
   const folder = copyOfCheckout();
   for (let next = queue.shift(); next; next = queue.shift()) {
     const { room, mutant } = next;
-    const count = counts.get(room) ?? { all: 0, killed: 0 };
     const seen = await noticed(folder, mutant);
+    // read after the wait: another copy may have counted meanwhile
+    const count = counts.get(room) ?? { all: 0, killed: 0 };
     counts.set(room, { all: count.all + 1, killed: count.killed + (seen ? 1 : 0) });
     if (!seen) console.log(`  unnoticed  ${told(mutant)}`);
   }

@@ -44,6 +44,13 @@ export interface DemoSquad {
     name: string;
     kind: 'friendly' | 'league' | 'cup' | 'final';
   }[];
+  /** its season, in weeks from the start day's; null = none yet */
+  readonly season: {
+    readonly fromWeek: number;
+    readonly weeks: number;
+    readonly closed: readonly { name: string; fromWeek: number; weeks: number }[];
+    readonly practices: readonly { weekday: number; start: string; minutes: number; hardness: number; jumps: number }[];
+  } | null;
   readonly athletes: readonly DemoAthlete[];
   /** tests the stations are at today */
   readonly testsToday: readonly string[];
@@ -63,6 +70,10 @@ export const DEMO_CLUB = {
 } as const;
 export const DEMO_PASSWORD = 'tuesday-lift';
 
+/** Saturdays of a kind, by week. */
+const fixtures = (kind: 'friendly' | 'league', ...of: readonly [number, string][]) =>
+  of.map(([weeks, name]) => ({ weekday: 6, weeks, name, kind }));
+
 export const DEMO_SQUADS: readonly DemoSquad[] = [
   {
     name: 'Handball',
@@ -75,13 +86,38 @@ export const DEMO_SQUADS: readonly DemoSquad[] = [
     place: 'Hall gym',
     kit: { racks: 3, without: ['cable', 'trap-bar', 'safety-bar', 'sled', 'back-bench'] },
     events: [
+      ...fixtures('friendly', [-11, 'Duna'], [-10, 'Cala Roja'], [-9, 'Serrano Este']),
+      ...fixtures('league', [-8, 'Alameda'], [-7, 'Torre Azul'], [-6, 'Cala Roja'], [-5, 'Vallesur'], [-4, 'Duna']),
       { weekday: 6, weeks: -3, name: 'Puerto Lobo', kind: 'league' },
       { weekday: 6, weeks: -2, name: 'Vallesur', kind: 'league' },
       { weekday: 6, weeks: -1, name: 'Costa Brisa', kind: 'league' },
       { weekday: 6, weeks: 0, name: 'Puerto Lobo', kind: 'league' },
       { weekday: 6, weeks: 1, name: 'Alameda', kind: 'cup' },
       { weekday: 6, weeks: 2, name: 'Torre Azul', kind: 'league' },
+      ...fixtures('league', [3, 'Cala Roja'], [6, 'Duna'], [7, 'Serrano Este'], [8, 'Alameda'], [9, 'Costa Brisa']),
+      // a week of cup and league on top of each other
+      { weekday: 3, weeks: 10, name: 'Vallesur', kind: 'cup' },
+      ...fixtures('league', [10, 'Vallesur'], [11, 'Torre Azul'], [12, 'Puerto Lobo'], [13, 'Cala Roja'], [14, 'Duna']),
+      ...fixtures(
+        'league',
+        [15, 'Alameda'],
+        [16, 'Serrano Este'],
+        [17, 'Costa Brisa'],
+        [18, 'Torre Azul'],
+        [19, 'Duna'],
+      ),
+      { weekday: 7, weeks: 20, name: 'Cup final of the coast', kind: 'final' },
     ],
+    season: {
+      fromWeek: -20,
+      weeks: 44,
+      closed: [{ name: 'New year', fromWeek: 4, weeks: 2 }],
+      practices: [
+        { weekday: 1, start: '19:00', minutes: 75, hardness: 4, jumps: 30 },
+        { weekday: 3, start: '19:00', minutes: 90, hardness: 8, jumps: 80 },
+        { weekday: 5, start: '18:00', minutes: 60, hardness: 3, jumps: 20 },
+      ],
+    },
     testsToday: [],
     result: null,
     shared: [],
@@ -119,6 +155,7 @@ export const DEMO_SQUADS: readonly DemoSquad[] = [
     ],
     result: { test: 'sprint-20', name: '', error: 0.03 },
     testsToday: ['R1', 'R2', 'R4', 'C5', 'cmj', 'rsi-10-5', 'sprint-20', 'back-squat'],
+    season: null,
     shared: [],
     athletes: [
       a('Elke Tarrant', 'cutter', 'female', 17, 61, 'developing', 'developing', 1.3, 1.6, 0.36, ['C5']),
@@ -157,6 +194,7 @@ export const DEMO_SQUADS: readonly DemoSquad[] = [
     ],
     testsToday: [],
     result: null,
+    season: null,
     shared: ['Abe Tolland'],
     athletes: [
       a('Ilan Rook', 'slope', 'male', 23, 74, 'trained', 'trained', 1.5, 1.8, 0.44),

@@ -10,7 +10,7 @@ const solve = (over: Partial<Brief>) => {
   if (!solved.ok) throw new Error(JSON.stringify(solved.issues));
   return solved.value;
 };
-const as = (role: Role, week = 1) => ({ role, leads: leadsOf(role, week) });
+const as = (role: Role, week = 1) => ({ role, leads: leadsOf(role, week), enters: null });
 const familiesOf = (over: Partial<Brief>, slots: readonly string[]) =>
   solve(over)
     .card.lines.filter(({ slot }) => slots.includes(slot))
@@ -60,6 +60,15 @@ describe('roles of a week (WEEK-8)', () => {
   });
 });
 
+describe('a lift that is new to a squad (WEEK-6)', () => {
+  it('enters beside, two sets, the week it leads on a protected day', () => {
+    const role = { ...as('A'), enters: 'hip' as const };
+    const other = solve({ role, minutes: 75, phase: 'specific' }).card.lines.find(({ slot }) => slot === 'main-2');
+    expect(getExercise(LIBRARY, other!.exerciseId).family).toBe('hinge');
+    expect(other!.dose.sets).toBeLessThanOrEqual(2);
+  });
+});
+
 describe('a lighter week (BLOCK-1)', () => {
   it('takes sets off what is trained and leaves prep; what is owned stays whole', () => {
     const usual = solve({ phase: 'specific', minutes: 75 }).card.lines;
@@ -75,7 +84,7 @@ describe('a lighter week (BLOCK-1)', () => {
     expect(assessment.budget.limit).toBe(
       Math.floor(solve({ phase: 'specific', minutes: 75 }).assessment.budget.limit * 0.6 + 0.5),
     );
-    for (const { slot, dose } of card.lines.filter(({ block }) => block === 'prep'))
+    for (const { slot, dose } of card.lines.filter(({ row }) => !METHOD.doses[row].progresses))
       expect(dose.sets, slot).toBeGreaterThanOrEqual(usual.find((line) => line.slot === slot)?.dose.sets ?? 1);
   });
 });

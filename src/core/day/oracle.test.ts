@@ -14,7 +14,11 @@ describe('a second reading of the rules', () => {
     let unmade = 0;
     fc.assert(
       fc.property(asked, fc.option(fc.constantFrom(...ROLES)), fc.boolean(), (brief, drawn, lighterWeek) => {
-        const role = drawn && { role: drawn, leads: leadsOf(drawn, brief.minutes) };
+        const role = drawn && {
+          role: drawn,
+          leads: leadsOf(drawn, brief.minutes),
+          enters: lighterWeek ? ('hip' as const) : null,
+        };
         const of = { ...brief, role, lighterWeek };
         const solved = solveCard(of, LIBRARY, METHOD);
         if (!solved.ok) {

@@ -12,6 +12,12 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   no_athletes: () => 'This squad has no athletes yet. Add them first.',
   slot_empty: (f) =>
     `Nothing in the library fits the ${text(f.block)} part with this kit, these levels and this day. Tick more kit, or choose another day.`,
+  season_changed: () =>
+    'Somebody else changed this season a moment ago: it stands here as it is now. Look, then change it again.',
+  no_season: () => 'Set when the season starts and ends first.',
+  closure_ends_before_start: () => 'It ends before it starts.',
+  too_many_parts: (f) => `At most ${text(f.most)} of these.`,
+  event_gone: () => 'This event is gone already.',
   season_ends_before_start: () => 'The season ends before it starts.',
   season_too_long: (f) => `${text(f.weeks)} weeks is more than one season: at most ${text(f.most)}.`,
   does_not_fit: (f) => `Prep and main lift alone need ${text(f.least)} minutes; there are ${text(f.minutes)}.`,

@@ -1,6 +1,7 @@
+import { weekdayOf } from '$core/calendar';
 import type { Demand, Muscle, Tier } from '$core/library';
 import type { Facts, Reason } from '$core/result';
-import { DEMAND_WORDS, listWords, MUSCLE_WORDS } from './words';
+import { dayWords, DEMAND_WORDS, listWords, MUSCLE_WORDS } from './words';
 
 const text = (value: Facts[string] | undefined): string =>
   Array.isArray(value) ? listWords(value as string[]) : String(value ?? '');
@@ -13,6 +14,8 @@ const near = (value: Facts[string] | undefined): string =>
     : Number(value) === 1
       ? 'The day before an event'
       : `${String(value)} days before an event`;
+const days = (value: Facts[string] | undefined): string =>
+  listWords((Array.isArray(value) ? (value as string[]) : []).map((day) => dayWords(day, weekdayOf(day))));
 const tier = (value: Facts[string] | undefined): Tier => String(value) as Tier;
 
 const SHOCK_NEEDS: Readonly<Record<string, string>> = {
@@ -97,8 +100,8 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   strength_may_fade: (f) =>
     `${text(f.weeks)} weeks with fewer than ${text(f.least)} strength sessions: strength may fade. A primer or a free weekday counts.`,
   no_day_for_main: () => 'No gym day of this week is free enough for a main lift.',
-  main_near_event: (f) => `Main lift within two days of an event, so it is eased: ${text(f.days)}.`,
-  two_events_a_day: (f) => `Two events on one day: ${text(f.days)}.`,
+  main_near_event: (f) => `Main lift within two days of an event, so it is eased: ${days(f.days)}.`,
+  two_events_a_day: (f) => `Two events on one day: ${days(f.days)}.`,
   eased_for_week: (f) => `A lighter week: ${String(f.to)} of ${String(f.from)} sets.`,
   eased_for_day: (f) => `${near(f.daysBefore)}: eased until it is not heavy.`,
   capped_by_slot: (f) => `This part of the session takes no more; the squad owns ${text(f.sets)} × ${text(f.amount)}.`,

@@ -105,6 +105,40 @@ export const eventSchema = z.object({
   kind: z.enum(['friendly', 'league', 'cup', 'final']),
 });
 
+const day = (say: string) => daySchema.or(z.literal('').transform(() => '')).refine((text) => text !== '', say);
+
+export const seasonSchema = z.object({
+  seen: z.coerce.number().int().min(0),
+  start: day('When does it start?'),
+  end: day('When does it end?'),
+  sessionsAWeek: optionalNumber(7, 1, 'Sessions a week').pipe(z.number().int('Whole sessions.').nullable()),
+});
+
+export const closureSchema = z.object({
+  name: z.string().trim().min(2, 'What is it?').max(40, 'A shorter name, please.'),
+  from: day('From which day?'),
+  to: day('Until which day?'),
+  kind: z.enum(['closed', 'exams']),
+});
+
+export const practiceSchema = z.object({
+  weekday: z.coerce.number().int().min(1).max(7),
+  start: time,
+  minutes: numberText(300, 10, 'Minutes').pipe(z.number().int('Whole minutes.')),
+  hardness: numberText(10, 0, 'Hardness'),
+  jumps: numberText(1000, 0, 'Jumps').pipe(z.number().int('Whole jumps.')),
+});
+
+export const eventChangeSchema = z.object({
+  id: z.uuid('It is gone already.'),
+  day: day('On which day?'),
+  kind: z.enum(['friendly', 'league', 'cup', 'final']),
+  peak: z
+    .string()
+    .optional()
+    .transform((ticked) => ticked !== undefined),
+});
+
 export const athleteFactsSchema = z.object({
   name: z.string().trim().min(2, 'Write the name.').max(80, 'A shorter name, please.'),
   birthDate: z.preprocess(blankToNull, z.union([z.null(), daySchema], { error: 'A day as 2008-05-17.' })),

@@ -5,6 +5,8 @@ import type { Slot } from '../../method';
 export interface SessionRole {
   readonly role: Role;
   readonly leads: readonly Lead[];
+  /** a kind of main lift that leads on a protected day of its week and is new to the squad: it enters here, beside (WEEK-6) */
+  readonly enters: Lead | null;
 }
 
 /** A slot as its role narrows it, and as it stands in the template where the narrow one finds nothing. */
@@ -19,7 +21,7 @@ const SINGLE: Readonly<Record<Lead, Slot['families']>> = { knee: ['single-leg-hi
 
 /**
  * The slots of a template for a role (WEEK-8): the main lift leans as the role says and single-leg work the other way; a
- * *whole* session has a second main lift of the other dominance, a set less. C keeps both kinds of single-leg work open.
+ * *whole* session has a second main lift of the other dominance, a set less; so has one in which a new lift enters. C keeps both kinds of single-leg work open.
  * @param of null = no plan: the template as it is
  */
 export function roleSlots(slots: readonly Slot[], of: SessionRole | null): RoleSlot[] {
@@ -28,14 +30,15 @@ export function roleSlots(slots: readonly Slot[], of: SessionRole | null): RoleS
   return slots.flatMap((slot): RoleSlot[] => {
     if (slot.main) {
       const main = { slot: { ...slot, families: MAIN[first] }, wide: slot };
-      if (!second) return [main];
+      const beside = second ?? of.enters;
+      if (!beside) return [main];
       const other: Slot = {
         ...slot,
         id: SECOND_MAIN,
         group: null,
         optional: true,
-        setsLess: 1,
-        families: MAIN[second],
+        families: MAIN[beside],
+        ...(second ? { setsLess: 1 } : { cap: { sets: ENTRY_SETS, amount: Infinity } }),
       };
       return [main, { slot: other, wide: null }];
     }
@@ -47,4 +50,5 @@ export function roleSlots(slots: readonly Slot[], of: SessionRole | null): RoleS
   });
 }
 
-export const SECOND_MAIN = 'main-2';
+const SECOND_MAIN = 'main-2';
+const ENTRY_SETS = 2;

@@ -14,6 +14,7 @@ import {
   athlete,
   complaint,
   event,
+  season,
   facility,
   member,
   organization,
@@ -32,7 +33,7 @@ import { noteComplaint, referComplaint } from '../commands/complaints';
 import { decide } from '../commands/decide';
 import { keepCard } from '../commands/keep-card';
 import { refoldTracks } from '../commands/refold';
-import { makeBrief } from '../reads/make-brief';
+import { askedOf, makeBrief } from '../reads/make-brief';
 import { loadSquadDay } from '../reads/squad-day';
 import { readWaiting } from '../reads/waiting';
 import { loadSquadsAthletes } from '../repositories/athletes';
@@ -111,6 +112,21 @@ async function writeRoster(tx: Tx, clubId: string, day: Day, random: () => numbe
         kind,
       })),
     );
+    if (demo.season)
+      await tx.insert(season).values({
+        clubId,
+        squadId,
+        start: addDays(monday, demo.season.fromWeek * 7),
+        end: addDays(monday, (demo.season.fromWeek + demo.season.weeks) * 7 - 1),
+        closures: demo.season.closed.map(({ name, fromWeek, weeks }) => ({
+          id: v7(),
+          name,
+          from: addDays(monday, fromWeek * 7),
+          to: addDays(monday, (fromWeek + weeks) * 7 - 1),
+          kind: 'closed' as const,
+        })),
+        practices: demo.season.practices.map((practice) => ({ id: v7(), ...practice })),
+      });
     for (const person of demo.athletes) {
       const id = v7();
       ids.set(person.name, id);
@@ -143,7 +159,7 @@ async function train(tx: Tx, squadId: string, coachId: string, day: Day, random:
   const gym = rows && gymDayOn(day, rows.squad.gymDays);
   if (!gym) return;
   const { club } = rows;
-  const brief = makeBrief(rows, { phase: rows.squad.phase, minutes: gym.minutes, keepRunning: true, primer: false });
+  const brief = makeBrief(rows, askedOf(rows, gym.minutes));
   const solved = solveCard(brief, club.library, club.method);
   // the school rests, or the day is an event's: nothing is done
   if (!solved.ok) return;

@@ -1,5 +1,6 @@
 import { LIBRARY } from '$catalog';
 import { overlayLibrary, type OwnEntry } from '$core/library';
+import { readFixturesFile } from './read-fixtures';
 import { readLibraryFile } from './read-library';
 import { readResultsFile } from './read-results';
 
@@ -15,3 +16,5 @@ export const library = ({ text, name, entries }: LibraryTask) =>
   readLibraryFile(text, name, overlayLibrary(LIBRARY, entries));
 
 export const results = readResultsFile;
+
+export const fixtures = readFixturesFile;

@@ -1,4 +1,5 @@
 import { addDays, gymDayOn, matchTags, nextGymDay, weekdayOf, type Day, type MatchTag } from '$core/calendar';
+import type { Phase } from '$core/library';
 import { dayWords } from '$lib/messages';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
 
@@ -64,8 +65,14 @@ export const dayKnot = (club: ClubContext, squad: SquadRow, day: Day, href: (day
 });
 
 /** Phase and tag in words for the thread's end. */
-export const threadEnd = (club: ClubContext, squad: SquadRow, day: Day): { words: string; tag: string | null } => ({
-  words: club.method.phases[squad.phase].name.replace(/^./, (first) => first.toUpperCase()),
+/** @param phase of the season's week; without a season the squad's own */
+export const threadEnd = (
+  club: ClubContext,
+  squad: SquadRow,
+  day: Day,
+  phase: Phase = squad.phase,
+): { words: string; tag: string | null } => ({
+  words: club.method.phases[phase].name.replace(/^./, (first) => first.toUpperCase()),
   tag: tagWords(matchTags(day, squad.events, club.method.settings.week.tagReachDays)),
 });
 

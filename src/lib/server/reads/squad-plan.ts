@@ -1,4 +1,4 @@
-import { daysBetween, gymDayOn, type Day } from '$core/calendar';
+import { addDays, daysBetween, gymDayOn, type Day } from '$core/calendar';
 import type { SessionRole } from '$core/choose';
 import { LEVELS, type Level } from '$core/library';
 import {
@@ -8,10 +8,12 @@ import {
   planSeason,
   sessionOn,
   weekOf,
+  type Lead,
   type PlannedSession,
   type PlannedWeek,
   type SeasonInput,
   type SeasonPlan,
+  type WeekDay,
 } from '$core/season';
 import { ageOf, type AthleteRow } from '../repositories/athletes';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
@@ -81,14 +83,44 @@ export function seasonInput(
  * What the squad's session of a day is for: as its card was made, else as the season has it; without a season as the gym
  * days and events of its week deal it.
  */
-export function roleOn({ squad, day, session, club }: SquadDay, { plan, week, on }: PlanRead): SessionRole | null {
+export function roleOn(rows: SquadDay, { plan, week }: PlanRead): SessionRole | null {
+  const { squad, day, session, club } = rows;
   const number = week?.number ?? Math.floor(daysBetween(A_MONDAY, mondayOf(day)) / 7);
-  if (session) return session.role === null ? null : { role: session.role, leads: leadsOf(session.role, number) };
-  if (plan) return on?.role ? { role: on.role, leads: on.leads } : null;
-  if (!gymDayOn(day, squad.gymDays)) return null;
-  const days = dealRoles(mondayOf(day), number, squad.gymDays, squad.events, null, null, club.method.settings);
+  const dealt = (): readonly WeekDay[] =>
+    dealRoles(mondayOf(day), number, squad.gymDays, squad.events, null, null, club.method.settings);
+  const days = week ? week.sessions : plan ? [] : dealt();
   const found = days.find((one) => one.day === day);
-  return found?.role ? { role: found.role, leads: found.leads } : null;
+  const role = session ? session.role : found?.role;
+  if (!role || (!session && !gymDayOn(day, squad.gymDays))) return null;
+  const leads = session ? leadsOf(role, number) : (found?.leads ?? []);
+  return { role, leads, enters: entering(rows, leads, days) };
+}
+
+/** A kind of main lift that only leads on protected days of this week and was not trained lately (WEEK-6). */
+function entering(
+  { sessions, day, club, athleteId }: SquadDay,
+  leads: readonly Lead[],
+  days: readonly Pick<WeekDay, 'day' | 'leads' | 'limits'>[],
+): Lead | null {
+  if (days.find((one) => one.day === day)?.limits.quiet !== false) return null;
+  const since = addDays(day, -club.method.settings.week.newAfterDays);
+  return (
+    (['knee', 'hip'] as const).find((lead) => {
+      const its = days.filter((one) => one.leads.includes(lead));
+      if (leads.includes(lead) || its.length === 0 || its.some(({ limits }) => !limits.quiet)) return false;
+      const family = lead === 'knee' ? 'squat' : 'hinge';
+      return !sessions.some(
+        (session) =>
+          session.athleteId === athleteId &&
+          since <= session.day &&
+          session.day < day &&
+          session.lines.some(
+            ({ slot, exerciseId }) =>
+              slot.startsWith('main') && club.library.exercises.get(exerciseId)?.family === family,
+          ),
+      );
+    }) ?? null
+  );
 }
 
 /** The lower median, so that half can always do what is written. */

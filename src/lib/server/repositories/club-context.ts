@@ -1,4 +1,4 @@
-import { asc, gte } from 'drizzle-orm';
+import { asc, sql } from 'drizzle-orm';
 import { LIBRARY, METHOD } from '$catalog';
 import { addDays, type Day } from '$core/calendar';
 import { overlayLibrary, type Library } from '$core/library';
@@ -8,7 +8,7 @@ import { today as todayIn } from '../config';
 import type { Tx } from '../db/client';
 import { event, facility, squad } from '../db/schema';
 
-/** Days before the shown one for which events are read; ahead all of them. */
+/** Days before the shown one for which events are read, or from the season's start; ahead all of them. */
 const EVENT_BEHIND_DAYS = 28;
 
 const query = (tx: Tx, around: Day) =>
@@ -23,7 +23,8 @@ const query = (tx: Tx, around: Day) =>
         with: {
           season: true,
           events: {
-            where: gte(event.day, addDays(around, -EVENT_BEHIND_DAYS)),
+            where: sql`${event.day} >= least(${addDays(around, -EVENT_BEHIND_DAYS)}::date, (
+              select of.start from season of where of.club_id = ${event.clubId} and of.squad_id = ${event.squadId}))`,
             orderBy: asc(event.day),
           },
         },

@@ -8,6 +8,7 @@
     { href: '/calls', word: 'Calls', icon: 'M3 5h15M3 11h11M3 17h7M19 17h2' },
     { href: '/squad', word: 'Squad', icon: 'M7 4v4M12 3v5M17 4v4M3 12h18M5 12v8M12 12v9M19 12v8' },
     { href: '/start', word: 'Start line', icon: 'M5 3v18M10 5v3M10 11v3M10 17v3M14 7l5 5-5 5' },
+    { href: '/season', word: 'Season', icon: 'M4 20V10M9 20V5M14 20v-7M19 20V8M3 20h18' },
     { href: '/bench', word: 'Bench', icon: 'M3 7h18M3 12h18M7 12v8M17 12v8' },
     { href: '/floor', word: 'Floor', icon: 'M3 4h18v12H3zM12 16v5M8 21h8M9 8l3 4 4-5' },
     { href: '/library', word: 'Library', icon: 'M4 4h5v16H4zM9 6h5v14H9zM15 7l4-1 3 13-4 1z' },

@@ -1,0 +1,84 @@
+import type { Phase } from '$core/library';
+import type { Practice } from '$core/season';
+
+/** A week on the strip. */
+export interface SeasonWeek {
+  readonly number: number;
+  readonly start: string;
+  readonly phase: Phase;
+  readonly phaseName: string;
+  readonly closed: boolean;
+  readonly block: number | null;
+  readonly week: number;
+  readonly of: number;
+  readonly kind: string;
+  readonly test: boolean;
+  readonly peak: boolean;
+  readonly sets: number;
+  /** hard sets the phase's row asks for */
+  readonly band: readonly [number, number] | null;
+  readonly contacts: number;
+  readonly intensity: number | null;
+  readonly lifts: number;
+  readonly warns: boolean;
+  readonly events: readonly { day: string; kind: string; name: string; peak: boolean }[];
+}
+
+/** A day of the week on screen. */
+export interface SeasonDay {
+  readonly day: string;
+  readonly words: string;
+  readonly isToday: boolean;
+  readonly tag: string | null;
+  readonly allows: string;
+  readonly events: readonly { name: string; kind: string }[];
+  readonly practices: readonly { start: string; minutes: number; hardness: number }[];
+  readonly session: {
+    readonly start: string;
+    readonly minutes: number;
+    readonly role: string | null;
+    readonly kind: 'lift' | 'micro' | 'primer' | 'recovery';
+    readonly contacts: number;
+    readonly mains: readonly {
+      lead: 'knee' | 'hip';
+      row: string;
+      sets: number;
+      reps: number;
+      rir: number | null;
+      percent: number | null;
+      tempo: string | null;
+    }[];
+  } | null;
+}
+
+export interface SeasonPage {
+  readonly thread: {
+    readonly knots: readonly { label: string; value: string; options: readonly { href: string; label: string }[] }[];
+    readonly level: number;
+    readonly words: string;
+    readonly tag: string | null;
+  };
+  readonly clubName: string;
+  readonly massUnit: 'kg' | 'lb';
+  readonly squad: { readonly id: string; readonly name: string; readonly gymDays: number };
+  readonly loading: string;
+  readonly season: {
+    readonly start: string;
+    readonly end: string;
+    readonly sessionsAWeek: number | null;
+    readonly version: number;
+    readonly closures: readonly { id: string; name: string; from: string; to: string; kind: string; words: string }[];
+    readonly practices: readonly Practice[];
+  } | null;
+  readonly proposed: { readonly start: string; readonly end: string };
+  readonly trouble: readonly string[];
+  readonly events: readonly { id: string; day: string; name: string; kind: string; peak: boolean; words: string }[];
+  readonly outside: number;
+  readonly now: number | null;
+  readonly weeks: readonly SeasonWeek[];
+  readonly shown: {
+    readonly number: number;
+    readonly notes: readonly string[];
+    readonly days: readonly SeasonDay[];
+  } | null;
+}

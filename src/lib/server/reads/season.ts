@@ -1,0 +1,149 @@
+import { addDays, matchTags, weekdayOf, type Day } from '$core/calendar';
+import {
+  dayLimits,
+  planSeason,
+  totalSets,
+  weekOf,
+  type DayLimits,
+  type PlannedSession,
+  type PlannedWeek,
+} from '$core/season';
+import { sayIssue, sayReason } from '$lib/messages';
+import type { SeasonDay, SeasonPage, SeasonWeek } from '$lib/model/season';
+import type { AthleteRow } from '../repositories/athletes';
+import type { ClubContext, SquadRow } from '../repositories/club-context';
+import { sayDay, squadKnot, tagWords, threadEnd } from './page-thread';
+import { seasonInput } from './squad-plan';
+
+/** A season proposed where there is none: from this week on. */
+const PROPOSED_WEEKS = 40;
+
+/** The Season's page. @param asked week on screen, from 1; null = the one of today */
+export function readSeason(
+  club: ClubContext,
+  squad: SquadRow,
+  athletes: readonly AthleteRow[],
+  asked: number | null,
+): SeasonPage {
+  const { today, method } = club;
+  const input = seasonInput(club, squad, athletes, today);
+  const laid = input ? planSeason(input, method) : null;
+  const weeks = laid?.ok ? laid.value.weeks : [];
+  const now = laid?.ok ? weekOf(laid.value, today) : null;
+  const shown = weeks[(asked ?? now?.number ?? 1) - 1] ?? weeks[0];
+  const monday = addDays(today, 1 - weekdayOf(today));
+  return {
+    thread: {
+      knots: [squadKnot(club, squad, (one) => `/season/${one.id}`)],
+      level: 1,
+      ...threadEnd(club, squad, today, now?.phase),
+    },
+    clubName: club.name,
+    massUnit: club.massUnit,
+    squad: { id: squad.id, name: squad.name, gymDays: squad.gymDays.length },
+    loading: squad.schools.loading,
+    season: squad.season && {
+      start: squad.season.start,
+      end: squad.season.end,
+      sessionsAWeek: squad.season.sessionsAWeek,
+      version: squad.season.version,
+      closures: squad.season.closures.map((one) => ({ ...one, words: `${sayDay(one.from)} – ${sayDay(one.to)}` })),
+      practices: squad.season.practices,
+    },
+    proposed: { start: monday, end: addDays(monday, 7 * PROPOSED_WEEKS - 1) },
+    trouble: laid && !laid.ok ? laid.issues.map(sayIssue) : [],
+    events: squad.events
+      .filter(({ day }) => !squad.season || (squad.season.start <= day && day <= squad.season.end))
+      .map(({ id, day, name, kind, peak }) => ({ id, day, name, kind, peak, words: sayDay(day) })),
+    outside: squad.season ? squad.events.filter(({ day }) => day > (squad.season?.end ?? day)).length : 0,
+    now: now?.number ?? null,
+    weeks: weeks.map((week) => shortWeek(week, squad, club)),
+    shown: shown ? { number: shown.number, notes: shown.notes.map(sayReason), days: daysOf(shown, squad, club) } : null,
+  };
+}
+
+function shortWeek(week: PlannedWeek, squad: SquadRow, { method }: ClubContext): SeasonWeek {
+  const { number, start, phase, closed, block, test, peak, sets, targets, contacts, intensity, sessions, notes } = week;
+  const spans = targets ? Object.values(targets) : null;
+  return {
+    number,
+    start,
+    phase,
+    phaseName: method.phases[phase].name,
+    closed,
+    block: block.block,
+    week: block.week,
+    of: block.of,
+    kind: block.kind,
+    test,
+    peak: peak !== null,
+    sets: totalSets(sets),
+    band: spans && sessions.length > 0 ? [sum(spans.map(([from]) => from)), sum(spans.map(([, to]) => to))] : null,
+    contacts,
+    intensity,
+    lifts: sessions.filter(({ role }) => role !== null).length,
+    warns: notes.some(({ severity }) => severity === 'warn'),
+    events: squad.events
+      .filter(({ day }) => start <= day && day <= addDays(start, 6))
+      .map(({ day, kind, name, peak: best }) => ({ day, kind, name, peak: best })),
+  };
+}
+
+function daysOf(week: PlannedWeek, squad: SquadRow, { method, today }: ClubContext): SeasonDay[] {
+  return [0, 1, 2, 3, 4, 5, 6].map((ahead): SeasonDay => {
+    const day = addDays(week.start, ahead);
+    const tags = matchTags(day, squad.events, method.settings.week.tagReachDays);
+    const session = week.sessions.find((one) => one.day === day) ?? null;
+    const closure = squad.season?.closures.find(({ from, to }) => from <= day && day <= to);
+    return {
+      day,
+      words: sayDay(day),
+      isToday: day === today,
+      tag: tagWords(tags),
+      allows: closure?.kind === 'closed' ? closure.name : allowed(dayLimits(tags, method.settings)),
+      events: squad.events.filter((one) => one.day === day).map(({ name, kind }) => ({ name, kind })),
+      practices: (squad.season?.practices ?? [])
+        .filter(({ weekday }) => weekday === weekdayOf(day))
+        .map(({ start, minutes, hardness }) => ({ start, minutes, hardness })),
+      session: session && sayPlanned(session),
+    };
+  });
+}
+
+const sayPlanned = ({
+  start,
+  minutes,
+  role,
+  kind,
+  mains,
+  contacts,
+}: PlannedSession): NonNullable<SeasonDay['session']> => ({
+  start,
+  minutes,
+  role,
+  kind,
+  contacts: contacts.aim,
+  mains: mains.map(({ lead, row, sets, reps, rir, percent, tempo }) => ({
+    lead,
+    row,
+    sets,
+    reps,
+    rir,
+    percent,
+    tempo,
+  })),
+});
+
+/** What a day allows by its events, in a coach's words. */
+function allowed({ on, primerOnly, recovery, quiet }: DayLimits): string {
+  if (on) return 'event';
+  if (recovery) return 'recovery or off';
+  if (primerOnly) return 'a primer at most';
+  return quiet ? 'no heavy legs, no high jumps' : 'anything';
+}
+
+const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
+
+/** The days of a plan that hold a session, for a calendar. */
+export const sessionsOf = (weeks: readonly PlannedWeek[], from: Day): PlannedSession[] =>
+  weeks.flatMap(({ sessions }) => sessions.filter(({ day }) => day >= from));

@@ -1,0 +1,170 @@
+<script lang="ts">
+  import { Button, Select, SelectItem } from 'carbon-components-svelte';
+  import type { Trouble } from '$lib/model/forms';
+  import type { SeasonPage } from '$lib/model/season';
+  import { enhance } from '$lib/ui/parts/enhance';
+  import CommandId from '../parts/CommandId.svelte';
+  import TypedField from '../parts/TypedField.svelte';
+
+  let {
+    events,
+    outside,
+    today,
+    editable,
+    hasSeason,
+    trouble,
+    taken,
+  }: {
+    events: SeasonPage['events'];
+    outside: number;
+    today: string;
+    editable: boolean;
+    hasSeason: boolean;
+    trouble: (form: string) => Trouble | null;
+    taken: {
+      added: number;
+      moved: number;
+      same: number;
+      removed: number;
+      outside: number;
+      bad: readonly { line: number | null; text: string; why: string }[];
+    } | null;
+  } = $props();
+
+  const KINDS = ['friendly', 'league', 'cup', 'final'];
+  let changing = $state<string | null>(null);
+</script>
+
+<section aria-label="Events">
+  <h2>Events</h2>
+  <ul>
+    {#each events as { id, day, name, kind, peak, words } (id)}
+      <li>
+        {#if changing === id}
+          <form
+            class="change"
+            method="post"
+            action="?/changeEvent"
+            use:enhance={() =>
+              async ({ update, result }) => {
+                await update({ reset: false });
+                if (result.type === 'success') changing = null;
+              }}
+          >
+            <CommandId of="changeEvent {id}" />
+            <input type="hidden" name="id" value={id} />
+            <TypedField name="day" label="{name}: day" type="date" value={day} trouble={trouble('changeEvent')} />
+            <Select size="sm" labelText="Kind" name="kind" selected={kind}
+              >{#each KINDS as one (one)}<SelectItem value={one} text={one} />{/each}</Select
+            >
+            <label><input type="checkbox" name="peak" checked={peak} /> Be at the best for it</label>
+            <span class="buttons"
+              ><Button type="submit" size="small">Keep</Button><Button
+                size="small"
+                kind="ghost"
+                on:click={() => (changing = null)}>Leave</Button
+              ></span
+            >
+          </form>
+        {:else}
+          <span><b>{words}</b> {name} <span class="note">{kind}{peak ? ', at the best' : ''}</span></span>
+          {#if editable}<span class="buttons"
+              ><button class="quiet" onclick={() => (changing = id)} aria-label="Change {name}, {day}">Change</button>
+              <form method="post" action="?/removeEvent" use:enhance>
+                <CommandId of="removeEvent {id}" /><input type="hidden" name="id" value={id} /><button
+                  class="quiet"
+                  aria-label="Remove {name}, {day}">Remove</button
+                >
+              </form></span
+            >{/if}
+        {/if}
+      </li>
+    {:else}<li class="note">None yet. Matches shape the days around them, and the season its phases.</li>{/each}
+  </ul>
+  {#if outside > 0}<p class="note">{outside} after the season's end: they shape no phase.</p>{/if}
+  {#if editable}
+    <form method="post" action="?/addEvent" use:enhance>
+      <CommandId of="addEvent" />
+      <div class="two">
+        <TypedField name="day" label="Day" type="date" value={today} trouble={trouble('addEvent')} />
+        <Select size="sm" labelText="Kind" name="kind" selected={trouble('addEvent')?.typed.kind ?? 'league'}
+          >{#each KINDS as kind (kind)}<SelectItem value={kind} text={kind} />{/each}</Select
+        >
+      </div>
+      <TypedField name="name" label="Against, or what" trouble={trouble('addEvent')} />
+      <Button type="submit" size="small" kind="tertiary">Add event</Button>
+    </form>
+    {#if hasSeason}
+      <form method="post" action="?/fixtures" enctype="multipart/form-data" use:enhance>
+        <CommandId of="fixtures" />
+        <label class="file"
+          >Fixture file, .ics or .csv <input type="file" name="file" accept=".ics,.csv,text/calendar,text/csv" /></label
+        >
+        {#if trouble('fixtures')?.errors.file}<p class="warn-text">{trouble('fixtures')?.errors.file?.[0]}</p>{/if}
+        <Button type="submit" size="small" kind="tertiary">Import fixtures</Button>
+      </form>
+      {#if taken}
+        <div role="status">
+          <p>
+            <b>{taken.added} added, {taken.moved} moved, {taken.removed} called off, {taken.same} as they were.</b
+            >{#if taken.outside > 0}{' '}{taken.outside} outside the season left out.{/if}
+          </p>
+          {#if taken.bad.length > 0}<ul>
+              {#each taken.bad as { line, text, why }, i (i)}<li class="note">
+                  {line === null ? '' : `Line ${String(line)}: `}“{text}” {why}
+                </li>{/each}
+            </ul>{/if}
+        </div>
+      {/if}
+    {/if}
+  {/if}
+</section>
+
+<style>
+  section,
+  section > form {
+    display: grid;
+    gap: 10px;
+    align-content: start;
+    grid-template-columns: minmax(0, 1fr);
+  }
+  section :global(input) {
+    min-width: 0;
+    width: 100%;
+  }
+  .two {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    gap: 10px;
+  }
+  ul {
+    list-style: none;
+    margin: 0;
+    padding: 0;
+    display: grid;
+    gap: 6px;
+    max-height: 420px;
+    overflow-y: auto;
+  }
+  li {
+    display: flex;
+    justify-content: space-between;
+    gap: 10px;
+  }
+  .change {
+    display: grid;
+    gap: 8px;
+    flex: 1;
+    border: 1px solid var(--edge);
+    padding: 10px;
+  }
+  .buttons {
+    display: flex;
+    gap: 10px;
+  }
+  .file {
+    display: grid;
+    gap: 6px;
+    font-size: 13px;
+  }
+</style>

@@ -1,0 +1,131 @@
+import { error, fail } from '@sveltejs/kit';
+import type { Result } from '$core/result';
+import { can } from '$lib/server/auth/access';
+import { identityOf } from '$lib/server/auth/identity';
+import { runOne } from '$lib/server/commands/run-command';
+import { addClosure, addPractice, changeEvent, removePart, setSeason, takeFixtures } from '$lib/server/commands/season';
+import { addEvent, removeEvent } from '$lib/server/commands/squads';
+import { withClub, type Tx } from '$lib/server/db/client';
+import { remembered } from '$lib/server/db/remembered';
+import { readInWorker } from '$lib/server/files/pool';
+import { commandIdOf, readForm, textOf, troubleOf } from '$lib/server/forms';
+import { isId } from '$lib/server/http';
+import { readSeason } from '$lib/server/reads/season';
+import { loadSquadAthletes } from '$lib/server/repositories/athletes';
+import { loadClub, type ClubContext, type SquadRow } from '$lib/server/repositories/club-context';
+import { closureSchema, eventChangeSchema, eventSchema, practiceSchema, seasonSchema } from '$lib/model/forms';
+import type { Actions, PageServerLoad, RequestEvent } from './$types';
+
+export const load: PageServerLoad = async ({ locals, params, url }) => {
+  const { clubId, role } = identityOf(locals);
+  const week = Number(url.searchParams.get('week'));
+  const asked = Number.isInteger(week) && week > 0 ? week : null;
+  return remembered(clubId, `season ${params.squadId} ${String(asked)} ${role}`, async (tx) => {
+    const { club, squad } = await open(tx, params.squadId);
+    const athletes = await loadSquadAthletes(tx, squad.id, club.today);
+    return { ...readSeason(club, squad, athletes, asked), plans: can(role, 'plan') };
+  });
+};
+
+async function open(tx: Tx, squadId: string): Promise<{ club: ClubContext; squad: SquadRow }> {
+  const club = await loadClub(tx);
+  const found = club.squads.find(({ id }) => id === squadId);
+  if (!found) error(404, 'There is no such squad in this club.');
+  return { club, squad: found };
+}
+
+type Work<T> = (tx: Tx, of: { club: ClubContext; squad: SquadRow; actor: string }) => Promise<Result<T>>;
+
+/** One form of this page as a command on its squad. */
+async function onSquad<T>({ locals, params }: RequestEvent, id: string, verb: string, body: unknown, work: Work<T>) {
+  const { clubId, userId } = identityOf(locals);
+  return runOne({ clubId, id, verb, actor: userId }, { squadId: params.squadId, body }, async (tx) =>
+    work(tx, { ...(await open(tx, params.squadId)), actor: userId }),
+  );
+}
+
+const KEPT = { errors: {}, typed: {} };
+const MOST_BYTES = 1_000_000;
+
+export const actions: Actions = {
+  season: async (event) => {
+    const form = await readForm(event.request, 'season', seasonSchema);
+    if (!form.ok) return form.failure;
+    const done = await onSquad(event, form.commandId, 'season', form.value, (tx, { club, squad, actor }) =>
+      setSeason(tx, club, squad, form.value, actor),
+    );
+    return done.ok ? { form: 'season', ...KEPT, kept: true } : troubleOf('season', done.issues, form.typed, 'start');
+  },
+  closure: async (event) => {
+    const form = await readForm(event.request, 'closure', closureSchema);
+    if (!form.ok) return form.failure;
+    const closure = { id: form.commandId, ...form.value };
+    const done = await onSquad(event, form.commandId, 'closure', form.value, (tx, { club, squad, actor }) =>
+      addClosure(tx, club, squad, closure, actor),
+    );
+    return done.ok ? { form: 'closure', ...KEPT } : troubleOf('closure', done.issues, form.typed, 'name');
+  },
+  practice: async (event) => {
+    const form = await readForm(event.request, 'practice', practiceSchema);
+    if (!form.ok) return form.failure;
+    const practice = { id: form.commandId, ...form.value };
+    const done = await onSquad(event, form.commandId, 'practice', form.value, (tx, { club, squad, actor }) =>
+      addPractice(tx, club, squad, practice, actor),
+    );
+    return done.ok ? { form: 'practice', ...KEPT } : troubleOf('practice', done.issues, form.typed, 'start');
+  },
+  removePart: async (event) => {
+    const data = await event.request.formData();
+    const id = textOf(data, 'id');
+    await onSquad(event, commandIdOf(data), 'remove-season-part', id, (tx, { club, squad, actor }) =>
+      removePart(tx, club, squad, id, actor),
+    );
+    return { form: 'removePart', ...KEPT };
+  },
+  addEvent: async (event) => {
+    const form = await readForm(event.request, 'addEvent', eventSchema);
+    if (!form.ok) return form.failure;
+    await onSquad(event, form.commandId, 'add-event', form.value, (tx, { club, squad, actor }) =>
+      addEvent(tx, club, squad, form.commandId, form.value, actor),
+    );
+    return { form: 'addEvent', ...KEPT };
+  },
+  changeEvent: async (event) => {
+    const form = await readForm(event.request, 'changeEvent', eventChangeSchema);
+    if (!form.ok) return form.failure;
+    const { id, ...set } = form.value;
+    const done = await onSquad(event, form.commandId, 'change-event', form.value, (tx, { club, squad, actor }) =>
+      changeEvent(tx, club, squad, id, set, actor),
+    );
+    return done.ok ? { form: 'changeEvent', ...KEPT } : troubleOf('changeEvent', done.issues, form.typed, 'day');
+  },
+  removeEvent: async (event) => {
+    const data = await event.request.formData();
+    const id = textOf(data, 'id');
+    if (!isId(id)) return fail(400, { form: 'removeEvent', errors: { id: ['It is gone already.'] }, typed: {} });
+    await onSquad(event, commandIdOf(data), 'remove-event', id, (tx, { club, squad, actor }) =>
+      removeEvent(tx, club, squad, id, actor),
+    );
+    return { form: 'removeEvent', ...KEPT };
+  },
+  fixtures: async (event) => {
+    const data = await event.request.formData();
+    const file = data.get('file');
+    const refuse = (said: string) => fail(400, { form: 'fixtures', errors: { file: [said] }, typed: {} });
+    if (!(file instanceof File) || file.size === 0) return refuse('Choose a file.');
+    if (file.size > MOST_BYTES) return refuse('This file is larger than 1 MB.');
+    const { clubId } = identityOf(event.locals);
+    const { club, squad } = await withClub(clubId, (tx) => open(tx, event.params.squadId));
+    if (!squad.season) return refuse('Set when the season starts and ends first.');
+    const { start: from, end: to } = squad.season;
+    const text = (await file.text()).replaceAll('\0', '');
+    const read = await readInWorker('fixtures', { text, name: file.name, zone: club.zone, from, to });
+    if (typeof read === 'string') return refuse(read);
+    const id = commandIdOf(data);
+    const done = await onSquad(event, id, 'fixtures', read, (tx, of) =>
+      takeFixtures(tx, of.club, of.squad, id, read, of.actor),
+    );
+    if (!done.ok) return troubleOf('fixtures', done.issues, {}, 'file');
+    return { form: 'fixtures', ...KEPT, taken: { ...done.value, outside: read.outside, bad: read.bad } };
+  },
+};

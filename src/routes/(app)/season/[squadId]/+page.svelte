@@ -1,0 +1,128 @@
+<script lang="ts">
+  import type { ComponentProps } from 'svelte';
+  import Fixtures from '$lib/ui/season/Fixtures.svelte';
+  import SeasonChart from '$lib/ui/season/SeasonChart.svelte';
+  import SeasonDates from '$lib/ui/season/SeasonDates.svelte';
+  import SeasonStrip from '$lib/ui/season/SeasonStrip.svelte';
+  import WeekDays from '$lib/ui/season/WeekDays.svelte';
+
+  let { data, form } = $props();
+  const { squad, season, weeks, shown } = $derived(data);
+  const week = $derived(weeks.find(({ number }) => number === shown?.number));
+  const trouble = (name: string) => (form?.form === name && Object.keys(form.errors).length > 0 ? form : null);
+  const matches = $derived(data.events.filter(({ kind }) => kind !== 'friendly').length);
+</script>
+
+<svelte:head><title>Season, {squad.name} · Jaleo</title></svelte:head>
+<div class="page">
+  <div class="season">
+    <header>
+      <h1>Season</h1>
+      {#if season}<span class="note">{season.start} – {season.end}</span>
+        <span><b>{weeks.length}</b> weeks</span>
+        <span><b>{matches}</b> events, <b>{data.events.length - matches}</b> friendlies</span>
+        <a class="quiet school" href="/settings?squad={squad.id}">Schools: {data.loading}</a>
+        <a class="quiet" href="/season/{squad.id}/calendar.ics" download>Calendar file</a>{/if}
+    </header>
+    {#each data.trouble as said (said)}<p class="warn-text">{said}</p>{/each}
+    {#if !season}
+      <p class="empty">
+        No season yet. Say when it starts and ends: phases, blocks, lighter weeks, test weeks and what each session is
+        for follow from the events and the gym days, and change as those do.
+      </p>
+    {:else if weeks.length > 0}
+      {#if squad.gymDays === 0}<p class="warn-text">No gym days yet: set them on the squad's page.</p>{/if}
+      <SeasonStrip {weeks} shown={shown?.number ?? null} now={data.now} href="/season/{squad.id}" />
+      <SeasonChart {weeks} shown={shown?.number ?? null} />
+      {#if shown && week}
+        <section class="week" aria-label="Week {shown.number}">
+          <header>
+            <h2>Week {shown.number}</h2>
+            <span
+              >{week.closed ? 'gym closed' : week.phaseName}{week.block === null
+                ? ''
+                : `, block ${String(week.block)}, week ${String(week.week)} of ${String(week.of)}${week.kind === 'loading' ? '' : `, ${week.kind}`}`}</span
+            >
+            {#if !week.closed}<span
+                ><b>{week.sets}</b> hard sets{week.band
+                  ? ` of ${String(week.band[0])}–${String(week.band[1])}`
+                  : ''}</span
+              >
+              <span><b>{week.contacts}</b> contacts</span>{/if}
+            {#if week.test}<a href="/start/{squad.id}/{shown.days[0]?.day}">Test week: choose the tests</a>{/if}
+          </header>
+          {#each shown.notes as note (note)}<p class="said">{note}</p>{/each}
+          <WeekDays days={shown.days} squadId={squad.id} />
+        </section>
+      {/if}
+    {/if}
+  </div>
+  <aside aria-label="What the season is made from">
+    <SeasonDates {season} proposed={data.proposed} editable={data.plans} {trouble} />
+    <Fixtures
+      events={data.events}
+      outside={data.outside}
+      today={shown?.days[0]?.day ?? data.proposed.start}
+      editable={data.plans}
+      hasSeason={season !== null}
+      {trouble}
+      taken={form && 'taken' in form ? (form.taken as ComponentProps<typeof Fixtures>['taken']) : null}
+    />
+  </aside>
+</div>
+
+<style>
+  .page {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 300px;
+    min-height: calc(100vh - 62px);
+  }
+  .season {
+    padding: 14px 16px 32px;
+    display: grid;
+    gap: 12px;
+    align-content: start;
+    min-width: 0;
+  }
+  header {
+    display: flex;
+    gap: 16px;
+    align-items: baseline;
+    flex-wrap: wrap;
+  }
+  .school {
+    margin-left: auto;
+  }
+  .week {
+    border-top: var(--bold-rule);
+    padding-top: 10px;
+    display: grid;
+    gap: 10px;
+    min-width: 0;
+  }
+  .said {
+    border-left: 3px solid var(--albero);
+    padding-left: 10px;
+  }
+  .empty {
+    max-width: 62ch;
+  }
+  aside {
+    border-left: var(--rule);
+    padding: 14px 16px 32px;
+    display: grid;
+    gap: 24px;
+    align-content: start;
+    grid-template-columns: minmax(0, 1fr);
+    min-width: 0;
+  }
+  @media (max-width: 960px) {
+    .page {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    aside {
+      border-left: 0;
+      border-top: var(--rule);
+    }
+  }
+</style>
