@@ -4,6 +4,7 @@ import { allDone, athlete, brief, dose } from '../../../tests/fixtures';
 import type { AthleteFacts } from '../athlete';
 import { dayView } from '../day';
 import type { Dose } from '../dose';
+import { jumpBudget } from '../jumps';
 import type { DoseRowId } from '../method';
 import type { Line, TypedLine } from '../session';
 import { assessCard, makeContext, type Brief } from '.';
@@ -52,6 +53,43 @@ describe('what the coach types is said at the line with its number, and only SAF
     const people = [person({ e1rmKg: { 'back-squat': 100 } })];
     expect(of([typed(id, 'D-MAINT', { rir: 3, ...own })], [], people)).toContain(expected);
     expect(of([PLAIN], [ownLine(id, 'D-MAINT', { rir: 3, ...own })], people)).toContain(expected);
+  });
+
+  it('says nothing of what just fits: a load at the maximum, landings at the budget', () => {
+    const people = [person({ e1rmKg: { 'back-squat': 100 } })];
+    const at = { rir: 0, amount: 1, loadKg: 100 };
+    expect(of([typed('back-squat', 'D-MAINT', at)], [], people)).not.toContain('warn load_above_maximum');
+    expect(of([PLAIN], [ownLine('back-squat', 'D-MAINT', at)], people)).not.toContain('warn load_above_maximum');
+    expect(of([PLAIN], [ownLine('back-squat', 'D-MAINT', { ...at, loadKg: 102.5 })], people)).toContain(
+      'warn load_above_maximum',
+    );
+    const jumps = typed('broad-jump-stick', 'D-SLOW', { sets: 3, amount: 3 }, { slot: 'jump-1', typed: false });
+    const landings = (amount: number) =>
+      of(
+        [jumps],
+        [{ ...ownLine('broad-jump-stick', 'D-SLOW', { sets: 1, amount, unit: 'reps' }), slot: 'jump-1' }],
+        people,
+      );
+    const { limit } = jumpBudget(
+      {
+        jumpLevel: person().jumpLevel,
+        phase: 'in-season',
+        lighterWeek: false,
+        cautious: false,
+        unfamiliarOrHardSurface: false,
+        growth: false,
+        practiceJumps: 0,
+      },
+      METHOD,
+    );
+    expect(landings(limit)).not.toContain('warn over_contacts');
+    expect(landings(limit + 1)).toContain('warn over_contacts');
+  });
+
+  it('judges a young athlete’s typed load by reps and reserve only where no load is typed', () => {
+    const young = [person({ ageYears: 15, e1rmKg: {} })];
+    const load = { sets: 3, amount: 8, rir: 3, loadKg: 40 };
+    expect(of([typed('back-squat', 'D-MAINT', load)], [], young)).not.toContain('forbid youth_intensity');
   });
 
   it('names the nearest load that can be made, and how many are over their maximum', () => {

@@ -133,6 +133,7 @@ describe('a load for a dose', () => {
       issues: [{ code: 'below_bar', facts: { target: 9, bar: 12 } }],
     });
     // a landmine has no bar of its own to lift
+    expect(implementLoad(16, 'dumbbell', { ...kit, bellsKg: [20, 12, 16] })).toEqual({ ok: true, value: 16 });
     expect(implementLoad(2.5, 'landmine', kit)).toEqual({ ok: true, value: 2.5 });
   });
 });

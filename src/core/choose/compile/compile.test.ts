@@ -1,0 +1,93 @@
+import { describe, expect, it, test } from 'vitest';
+import { LIBRARY, METHOD } from '$catalog';
+import { athlete, brief, dose } from '../../../../tests/fixtures';
+import type { AthleteFacts } from '../../athlete';
+import { getExercise } from '../../library';
+import { makeContext, type Brief } from '..';
+import { slotOptions } from '../candidates/options';
+import { helps } from './bonuses';
+import { buildModel } from './build-model';
+import { compileOption } from './compile-option';
+import { emphasise } from './emphasise';
+
+const { choice, time } = METHOD.settings;
+const template = METHOD.templates.full!;
+const slotOf = (id: string) => template.slots.find((slot) => slot.id === id)!;
+function compiled(over: Partial<Brief> = {}) {
+  const context = makeContext(brief({ events: [], ...over }), LIBRARY, METHOD);
+  const slots = template.slots.map((slot) => slotOptions(slot, context));
+  return { context, slots, ...buildModel(slots, template, context) };
+}
+
+describe('the model is the brief in whole numbers', () => {
+  it('has the time that transitions between its blocks leave', () => {
+    const groups = new Set(template.slots.map(({ group, id }) => group ?? id)).size;
+    expect(compiled({ minutes: 60 }).model.timeLimitS).toBe(3600 - (groups - 1) * time.transitionS);
+  });
+
+  it('begins where the ledger stands, in tenths of a set', () => {
+    expect(compiled({ balance: { knee: 4.26, hip: 3.04 } }).model).toMatchObject({ kneeStart: 43, hipStart: 30 });
+  });
+
+  it('lets a pattern stand twice only where the coach pinned both', () => {
+    const dosed = { row: 'D-MAINT' as const, dose: dose({ sets: 2, rir: 4 }), full: null };
+    const pin = { exerciseId: 'back-squat', dosed, typed: false, byCoach: true };
+    const patterns = ({ model, slots }: ReturnType<typeof compiled>, id: string) =>
+      model.slots[slots.findIndex(({ slot }) => slot.id === id)]?.map(({ pattern }) => pattern) ?? [];
+    const twice = compiled({ pins: { main: pin, guard: pin } });
+    expect(patterns(twice, 'main').every((pattern) => pattern >= 0)).toBe(true);
+    expect(patterns(twice, 'guard')).toContain(-1);
+    expect(patterns(compiled(), 'guard')).not.toContain(-1);
+  });
+
+  it('keeps a slot that names one pattern to it', () => {
+    const { slots } = compiled();
+    const cool = slots.find(({ slot }) => slot.id === 'cool-down')!;
+    expect(new Set(cool.options.map(({ exercise }) => exercise.pattern))).toEqual(new Set(['cool-down']));
+  });
+
+  it('counts soreness only near an event that is there', () => {
+    const lin = (over: Partial<Brief>) => {
+      const { context, slots } = compiled(over);
+      const main = slots.find(({ slot }) => slot.id === 'main')!;
+      const option = main.options.find(({ exercise }) => exercise.soreness > 0)!;
+      return compileOption(option, main, context).lin;
+    };
+    const on = (day: string) => ({ events: [{ day, kind: 'league' as const }] });
+    expect(lin({})).toBe(lin(on('2026-11-28')));
+    expect(lin(on('2026-11-27'))).toBeLessThan(lin({}));
+  });
+});
+
+describe('a purpose', () => {
+  it('is helped from its number on, not past it', () => {
+    const exercise = { ...getExercise(LIBRARY, 'back-squat'), demands: { groin: choice.helpsFrom } };
+    expect(helps(exercise, { groin: 1 }, choice)).toBe(true);
+    expect(helps({ ...exercise, demands: { groin: choice.helpsFrom - 1 } }, { groin: 1 }, choice)).toBe(false);
+  });
+});
+
+describe('the sport as a squad needs it (START-6, DOSE-6)', () => {
+  const sport = LIBRARY.sports.get('team-handball')!;
+  const squad = (own: Partial<AthleteFacts>, of = 4, all = 4) =>
+    Array.from({ length: all }, (_, i) => athlete({ id: String(i), ...(i < of ? own : {}) }));
+  const weights = (people: readonly AthleteFacts[], at = sport) => emphasise(at, people, choice).demands;
+
+  it('is as it is for a squad with nothing of its own', () => {
+    expect(emphasise(sport, squad({}), choice)).toBe(sport);
+  });
+
+  test.each([
+    ['how they jump', { jumper: 'one-foot' as const }, 'vertical-jump-one-foot' as const, choice.jumperPoints],
+    ['a lift that is strong enough', { atCeiling: ['back-squat'] }, 'max-strength' as const, -choice.enoughPoints],
+  ])('moves with %s, by its share', (_name, own, demand, points) => {
+    expect(weights(squad(own))[demand]).toBe(Math.max(0, sport.demands[demand] + points));
+    expect(weights(squad(own, 1, 8))[demand]).toBe(sport.demands[demand] + Math.round(points / 8));
+  });
+
+  it('raises no jump that the sport does not ask for, and never falls below nothing', () => {
+    const still = { ...sport, demands: { ...sport.demands, 'vertical-jump-one-foot': 0, 'max-strength': 0 } };
+    expect(weights(squad({ jumper: 'one-foot' }), still)['vertical-jump-one-foot']).toBe(0);
+    expect(weights(squad({ atCeiling: ['back-squat'] }), still)['max-strength']).toBe(0);
+  });
+});
