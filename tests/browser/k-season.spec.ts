@@ -1,0 +1,101 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { ready, setToday, signIn, TUESDAY } from './app';
+
+/** Saturdays of a spring, as a league sends them, with a tournament of two days. */
+const FIXTURES = [
+  'BEGIN:VCALENDAR',
+  'VERSION:2.0',
+  ...['20270206', '20270213', '20270220', '20270227'].flatMap((day, i) => [
+    'BEGIN:VEVENT',
+    `UID:match-${String(i)}`,
+    `DTSTART;VALUE=DATE:${day}`,
+    `SUMMARY:Levante ${String(i + 1)}`,
+    'END:VEVENT',
+  ]),
+  'BEGIN:VEVENT',
+  'UID:open',
+  'DTSTART;VALUE=DATE:20270320',
+  'DTEND;VALUE=DATE:20270322',
+  'SUMMARY:Coast final',
+  'END:VEVENT',
+  'END:VCALENDAR',
+].join('\r\n');
+
+async function familyOf(page: Page, squadId: string, day: string): Promise<string> {
+  await page.goto(`/bench/${squadId}/${day}`);
+  await expect(page.getByRole('status').filter({ hasText: 'Kept' })).toBeVisible();
+  await page.locator('[data-slot="main"] .name').click();
+  return (await page.locator('.why img, .why svg[aria-label]').first().getAttribute('aria-label')) ?? '';
+}
+
+test('a season from a fixture file: weeks that lead with knee and hip, a moved match, a school and back, a calendar out', async ({
+  page,
+}) => {
+  setToday(TUESDAY);
+  await signIn(page);
+  await page.goto('/season');
+  await ready(page);
+  await page.locator('.thread select').first().selectOption({ label: 'Ultimate' });
+  await expect(page.getByRole('heading', { level: 1, name: 'Season' })).toBeVisible();
+  await expect(page.getByText('No season yet')).toBeVisible();
+  const squadId = /season\/([0-9a-f-]{36})/.exec(page.url())![1]!;
+
+  // silly dates are said at the field and stay typed
+  await page.getByLabel('First day').fill('2026-11-23');
+  await page.getByLabel('Last day').fill('2026-11-01');
+  await page.getByRole('button', { name: 'Plan this season' }).click();
+  await expect(page.getByText('The season ends before it starts.')).toBeVisible();
+  await expect(page.getByLabel('Last day')).toHaveValue('2026-11-01');
+  await page.getByLabel('Last day').fill('2027-04-25');
+  await page.getByRole('button', { name: 'Plan this season' }).click();
+  await expect(page.getByRole('link', { name: /^Week 1, / })).toBeVisible();
+
+  await page
+    .getByLabel(/^Fixture file/)
+    .setInputFiles({ name: 'league.ics', mimeType: 'text/calendar', buffer: Buffer.from(FIXTURES) });
+  await page.getByRole('button', { name: 'Import fixtures' }).click();
+  await expect(page.getByText(/^6 added, 0 moved/)).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Week 11, in season/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Week 17, peak/ })).toBeVisible();
+  expect(
+    (await new AxeBuilder({ page }).analyze()).violations.map(({ id, nodes }) => `${id} ${nodes[0]?.html ?? ''}`),
+  ).toEqual([]);
+
+  // three cards of one week
+  const led = [];
+  for (const day of ['2026-12-07', '2026-12-09', '2026-12-11']) led.push(await familyOf(page, squadId, day));
+  expect(led.slice(0, 2).sort()).toEqual(['hinge', 'squat']);
+
+  // a match is moved by its day: the week's sessions change their roles or go
+  await page.goto(`/season/${squadId}?week=11`);
+  await ready(page);
+  const week = page.getByRole('region', { name: 'Week 11' });
+  const before = await week.locator('.session').allTextContents();
+  await page.getByRole('button', { name: /^Change Levante 1/ }).click();
+  await page.getByLabel('Levante 1: day').fill('2027-02-04');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(week.getByText('Levante 1')).toBeVisible();
+  expect(await week.locator('.session').allTextContents()).not.toEqual(before);
+
+  // another school of loading, seen at once, and back
+  await page.goto(`/season/${squadId}?week=3`);
+  const mains = async (): Promise<string[]> =>
+    page.getByRole('region', { name: 'Week 3' }).locator('.session').allTextContents();
+  const blocks = await mains();
+  const school = async (option: string): Promise<void> => {
+    await page.request.post('/settings?/choose', {
+      form: { school: 'loading', option, squadId },
+      headers: { origin: process.env.BASE_URL! },
+    });
+    await page.goto(`/season/${squadId}?week=3`);
+  };
+  await school('daily waves');
+  expect(await mains()).not.toEqual(blocks);
+  await school('blocks');
+  expect(await mains()).toEqual(blocks);
+
+  const out = await (await page.request.get(`/season/${squadId}/calendar.ics`)).text();
+  expect(out).toContain(`UID:${squadId}-2026-12-07@jaleo`);
+  expect(out).toContain('Levante 2');
+});
