@@ -1,6 +1,5 @@
-import { addDays, daysBetween, weekdayOf, type Day, type EventDay, type GymDay } from '../calendar';
-import { matchTags } from '../calendar';
-import type { MethodSettings, Schools } from '../method';
+import { addDays, daysBetween, matchTags, weekdayOf, type Day, type EventDay, type GymDay } from '../calendar';
+import type { MethodSettings } from '../method';
 import { dayLimits, type DayLimits } from './day-limits';
 
 /** What a session is for in its week, so that the week is whole (WEEK-8). */

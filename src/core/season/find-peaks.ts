@@ -27,9 +27,10 @@ export function findPeaks(events: readonly SeasonEvent[], { season }: MethodSett
   const kept: SeasonEvent[] = [];
   for (const event of wanted) {
     const before = kept.at(-1);
-    const isApart = !before || daysBetween(before.day, event.day) >= season.peakApartDays;
-    if (!isApart && before && weightOf(before) > weightOf(event)) continue;
-    if (!isApart) kept.pop();
+    if (before && daysBetween(before.day, event.day) < season.peakApartDays) {
+      if (weightOf(before) > weightOf(event)) continue;
+      kept.pop();
+    }
     kept.push(event);
   }
   return kept.slice(-season.mostPeaks).map((event) => {

@@ -33,16 +33,14 @@ const WAVES: Readonly<Record<'heavy' | 'medium' | 'light', RowWeek>> = { heavy: 
 /**
  * The main lift of a session in a week of its block. *Blocks*: reps and RIR of the row's week; *daily waves*: heavy, light
  * and medium by the order of the week's sessions; *straight-line*: one week's numbers all through, the load rises by
- * itself; *three-action*: one action a block, off-season.
+ * itself.
  * @param order the session's place among the week's sessions that hold a main lift, from 0
- * @param blockNumber counts the actions of the three-action school
  */
 export function mainLoad(
   row: DoseRowId,
   role: Role,
   week: Pick<BlockWeek, 'kind' | 'rowWeek'>,
   order: number,
-  blockNumber: number,
   of: LoadCase,
   method: MethodTables,
 ): MainLoad {
@@ -63,7 +61,7 @@ export function mainLoad(
     reps: written.reps,
     rir: written.rir,
     percent: percent?.ok ? percent.value * (second ? season.secondRoundLoad : 1) : null,
-    tempo: actionOf(of.loading, row, blockNumber) ?? method.doses[row].tempo,
+    tempo: method.doses[row].tempo,
   };
 }
 
@@ -89,10 +87,4 @@ function setsOf(row: DoseRowId, { level, besidePower }: LoadCase, { doses }: Met
   const [fewest, most] = doses[row].sets;
   if (besidePower || level === 'foundation') return fewest;
   return level === 'advanced' ? most : Math.floor((fewest + most) / 2 + 0.5);
-}
-
-/** Slow down, held, or neither: a block each (the three-action school), where the row is one of off-season strength. */
-function actionOf(loading: Schools['loading'], row: DoseRowId, blockNumber: number): string | null {
-  if (loading !== 'three-action' || !['D-STR', 'D-MAX'].includes(row)) return null;
-  return (['5 down', '3 hold', null] as const)[(blockNumber - 1) % 3] ?? null;
 }

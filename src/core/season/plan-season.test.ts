@@ -380,12 +380,7 @@ const anyInput = fc
     weekdays: fc.uniqueArray(fc.integer({ min: 1, max: 7 }), { maxLength: 7 }),
     level: fc.constantFrom('foundation' as const, 'developing' as const, 'trained' as const, 'advanced' as const),
     young: fc.boolean(),
-    loading: fc.constantFrom(
-      'blocks' as const,
-      'straight-line' as const,
-      'daily waves' as const,
-      'three-action' as const,
-    ),
+    loading: fc.constantFrom('blocks' as const, 'straight-line' as const, 'daily waves' as const),
     closed: fc.array(fc.tuple(fc.integer({ min: 0, max: 349 }), fc.integer({ min: 0, max: 40 })), { maxLength: 3 }),
   })
   .map(({ weeks, events, weekdays, level, young, loading, closed }) =>

@@ -187,7 +187,7 @@ function laySession(
     peakSets: week.peak ? (method.settings.season.peakSets[week.peak.week - 1] ?? null) : null,
   };
   const mains = day.leads.map((one, i) => {
-    const main = mainLoad(row, day.role ?? 'whole', block, order, block.block ?? 1, load, method);
+    const main = mainLoad(row, day.role ?? 'whole', block, order, load, method);
     // the second lift of a whole session has a set less (SEL-7)
     const sets = Math.max(1, main.sets - (i === 0 ? 0 : 1));
     if (day.role === null) return { ...main, sets: 1, lead: one };

@@ -12,7 +12,6 @@ import { emphasise } from './emphasise';
 
 const { choice, time } = METHOD.settings;
 const template = METHOD.templates.full!;
-const slotOf = (id: string) => template.slots.find((slot) => slot.id === id)!;
 function compiled(over: Partial<Brief> = {}) {
   const context = makeContext(brief({ events: [], ...over }), LIBRARY, METHOD);
   const slots = template.slots.map((slot) => slotOptions(slot, context));

@@ -1,8 +1,7 @@
 import { and, eq, inArray } from 'drizzle-orm';
-import type { Day } from '$core/calendar';
 import { fail, ok, type Result } from '$core/result';
 import { MOST_WEEKS, type Closure, type Practice } from '$core/season';
-import { daysBetween } from '$core/calendar';
+import { daysBetween, type Day } from '$core/calendar';
 import type { Tx } from '../db/client';
 import { event, season } from '../db/schema';
 import type { Fixture } from '../files/read-fixtures';

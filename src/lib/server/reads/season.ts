@@ -1,4 +1,4 @@
-import { addDays, matchTags, weekdayOf, type Day } from '$core/calendar';
+import { addDays, matchTags, weekdayOf } from '$core/calendar';
 import {
   dayLimits,
   planSeason,
@@ -143,7 +143,3 @@ function allowed({ on, primerOnly, recovery, quiet }: DayLimits): string {
 }
 
 const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
-
-/** The days of a plan that hold a session, for a calendar. */
-export const sessionsOf = (weeks: readonly PlannedWeek[], from: Day): PlannedSession[] =>
-  weeks.flatMap(({ sessions }) => sessions.filter(({ day }) => day >= from));

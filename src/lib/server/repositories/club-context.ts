@@ -37,7 +37,9 @@ type ClubRow = NonNullable<Awaited<ReturnType<typeof query>>>;
 type SquadOf = ClubRow['squads'][number];
 
 /** A squad with the place it trains in and the schools it follows, its own over the club's. */
-export interface SquadRow extends Omit<SquadOf, 'schools'> {
+export interface SquadRow extends Omit<SquadOf, 'schools' | 'season'> {
+  /** what its plan is laid from; null = none yet */
+  readonly season: SquadOf['season'] | null;
   readonly ownSchools: Partial<Schools>;
   readonly schools: Schools;
   readonly kit: Kit;

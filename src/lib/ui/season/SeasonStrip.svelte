@@ -107,7 +107,7 @@
   }
   span.peak {
     background: var(--mora);
-    color: #fff;
+    color: var(--cal);
   }
   span.congested {
     background: repeating-linear-gradient(135deg, var(--cal-1) 0 4px, var(--cal-3) 4px 6px);
