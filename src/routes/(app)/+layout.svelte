@@ -25,6 +25,7 @@
       'g c': () => void goto('/calls'),
       'g q': () => void goto('/squad'),
       'g l': () => void goto('/start'),
+      'g s': () => void goto('/season'),
       'g b': () => void goto('/bench'),
       'g f': () => void goto('/floor'),
       'g i': () => void goto('/library'),

@@ -38,7 +38,7 @@
 <style>
   ol {
     display: grid;
-    grid-template-columns: repeat(7, minmax(128px, 1fr));
+    grid-template-columns: repeat(7, minmax(112px, 1fr));
     overflow-x: auto;
     list-style: none;
     margin: 0;
@@ -66,7 +66,8 @@
   header {
     display: flex;
     justify-content: space-between;
-    gap: 6px;
+    flex-wrap: wrap;
+    gap: 0 6px;
     font-size: 13px;
   }
   .session {

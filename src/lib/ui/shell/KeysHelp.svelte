@@ -6,6 +6,7 @@
     ['g c', 'Calls'],
     ['g q', 'Squad'],
     ['g l', 'Start line'],
+    ['g s', 'Season'],
     ['g b', 'Bench'],
     ['g f', 'Floor'],
     ['g i', 'Library; there / goes to the find box'],
