@@ -123,7 +123,13 @@ db_start() {
 }
 
 # db_restart: every connection is cut; the tests' cluster keeps its last writes only when it is stopped in order
-db_restart() { as_postgres "$PG_BIN/pg_ctl" -D "$DB_DIR/data" -m fast -w -t 30 restart >/dev/null 2>&1 8>&- 9>&-; }
+db_restart() {
+  # the database suite may be using the same cluster: it holds this lock meanwhile
+  (
+    flock -x 6
+    as_postgres "$PG_BIN/pg_ctl" -D "$DB_DIR/data" -m fast -w -t 30 restart >/dev/null 2>&1 6>&- 8>&- 9>&-
+  ) 6>"$DB_DIR/suite.lock"
+}
 
 # db_use DATABASE: creates it when missing and exports the three connections
 db_use() {

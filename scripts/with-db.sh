@@ -7,6 +7,8 @@ cd "$ROOT"
 mkdir -p .data
 ensure_packages
 db_start test fast
+exec 6>"$DB_DIR/suite.lock"
+flock -s 6
 DB="jaleo_db_$$"
 finish() {
   trap - EXIT INT TERM

@@ -4,7 +4,9 @@ import { linkFor, openBench, ready, setToday, signIn, TUESDAY } from './app';
 
 test('nothing serious for those who see, hear or point differently, in either theme', async ({ page, context }) => {
   setToday(TUESDAY);
-  const check = async (where: string): Promise<void> => { expect(await seriousOn(page), where).toEqual([]); };
+  const check = async (where: string): Promise<void> => {
+    expect(await seriousOn(page), where).toEqual([]);
+  };
   for (const path of ['/sign-in', '/sign-up']) {
     await page.goto(path);
     await ready(page);
