@@ -1,10 +1,7 @@
-import { addDays, daysBetween, matchTags, weekdayOf, type Day, type EventDay, type GymDay } from '../calendar';
+import { addDays, daysBetween, matchTags, type Day, type EventDay, type GymDay } from '../calendar';
 import type { MethodSettings } from '../method';
+import { bestRoles, MOST_ROLES, type Able, type Role } from './best-roles';
 import { dayLimits, type DayLimits } from './day-limits';
-
-/** What a session is for in its week, so that the week is whole (WEEK-8). */
-export const ROLES = ['whole', 'A', 'B', 'C', 'A2', 'B2'] as const;
-export type Role = (typeof ROLES)[number];
 
 /** Which way a session's main lift leans. */
 export type Lead = 'knee' | 'hip';
@@ -27,7 +24,6 @@ const DEALT: Readonly<Record<number, readonly Role[]>> = {
   3: ['A', 'B', 'C'],
   4: ['A', 'B', 'A2', 'B2'],
 };
-const MOST_ROLES = 4;
 
 /**
  * The gym days of a week with their roles (WEEK-8): dealt by the number of days that may hold at least an eased main lift.
@@ -74,8 +70,6 @@ export function leadsOf(role: Role, weekNumber: number): Lead[] {
   return role === 'A' || role === 'A2' ? ['knee'] : ['hip'];
 }
 
-type Able = Pick<WeekDay, 'day' | 'start' | 'limits'>;
-
 /** The days that are used when there are more than are wanted: free ones before eased ones, then those best apart. */
 function chosen<T extends Able>(days: readonly T[], most: number): T[] {
   if (days.length <= most) return [...days];
@@ -93,73 +87,4 @@ function chosen<T extends Able>(days: readonly T[], most: number): T[] {
     if (best) kept.push(best.day);
   }
   return kept.sort((a, b) => (a.day < b.day ? -1 : 1));
-}
-
-/** The way to give roles to days that costs least, in the order the rules stand. */
-function bestRoles(
-  days: readonly Able[],
-  roles: readonly Role[],
-  usual: ReadonlyMap<number, Role> | null,
-  settings: MethodSettings,
-): ReadonlyMap<Day, Role> {
-  let best: { cost: readonly number[]; roles: readonly Role[] } | null = null;
-  for (const order of permutations(roles)) {
-    const cost = costOf(days, order, usual, settings);
-    if (!best || isLess(cost, best.cost)) best = { cost, roles: order };
-  }
-  return new Map(days.flatMap(({ day }, i) => (best?.roles[i] ? [[day, best.roles[i]] as const] : [])));
-}
-
-const FAR = 14;
-
-function costOf(
-  days: readonly Able[],
-  order: readonly Role[],
-  usual: ReadonlyMap<number, Role> | null,
-  settings: MethodSettings,
-): number[] {
-  const at = (role: Role): Able | undefined => days[order.indexOf(role)];
-  const near = days.filter((day, i) => {
-    const next = days[i + 1];
-    if (!next || isFast(order[i]) || isFast(order[i + 1])) return false;
-    // with four sessions heavy days may follow each other when their mains differ (WEEK-3)
-    const differ = days.length >= MOST_ROLES && kindOf(order[i]) !== kindOf(order[i + 1]);
-    return !differ && hoursBetween(day, next) < settings.season.heavyApartHours;
-  }).length;
-  const changed = usual
-    ? days.filter(({ day }, i) => usual.has(weekdayOf(day)) && usual.get(weekdayOf(day)) !== order[i]).length
-    : 0;
-  const clear = (role: Role): number => {
-    const day = at(role);
-    return day ? -Math.min(day.limits.daysBefore ?? FAR, FAR) : 0;
-  };
-  const eased = (role: Role): number => Number(at(role)?.limits.quiet ?? false);
-  return [eased('A') + eased('B'), near, changed, clear('A'), clear('B'), inversions(order)];
-}
-
-const isFast = (role: Role | undefined): boolean => role === 'C';
-const kindOf = (role: Role | undefined): string => role?.slice(0, 1) ?? '';
-
-/** From start to start, as WEEK-3 counts. */
-function hoursBetween(a: Able, b: Able): number {
-  const hours = ({ start }: Able): number => Number(start.slice(0, 2)) + Number(start.slice(3)) / 60;
-  return daysBetween(a.day, b.day) * 24 + hours(b) - hours(a);
-}
-
-const inversions = (order: readonly Role[]): number =>
-  order.reduce(
-    (sum, role, i) => sum + order.slice(i + 1).filter((later) => ROLES.indexOf(later) < ROLES.indexOf(role)).length,
-    0,
-  );
-
-const isLess = (a: readonly number[], b: readonly number[]): boolean => {
-  const at = a.findIndex((value, i) => value !== b[i]);
-  return at !== -1 && (a[at] ?? 0) < (b[at] ?? 0);
-};
-
-function permutations<T>(items: readonly T[]): T[][] {
-  if (items.length <= 1) return [[...items]];
-  return items.flatMap((item, i) =>
-    permutations([...items.slice(0, i), ...items.slice(i + 1)]).map((rest) => [item, ...rest]),
-  );
 }

@@ -1,9 +1,7 @@
 import type { Phase } from '../library';
 import type { MethodSettings } from '../method';
 import type { PhaseWeek } from './lay-phases';
-
-/** Which of a block's three weeks a week is dosed as (BLOCK-5). */
-export type RowWeek = 1 | 2 | 3;
+import { layWeeks, type Cell, type RowWeek } from './lay-run';
 
 /** A week's place in its block. */
 export interface BlockWeek {
@@ -18,9 +16,6 @@ export interface BlockWeek {
 }
 
 const LOADED: readonly Phase[] = ['general', 'specific', 'pre-season', 'in-season'];
-/** One week of a block: the row week it takes, or its lighter week. */
-type Cell = RowWeek | 'lighter';
-
 /**
  * Divides weeks into blocks of three loading weeks and a lighter one, two and one for the young and the new (BLOCK-1).
  * A closed hall pauses a block; congestion and peaks are blocks of their own and no lighter week stands before them.
@@ -97,47 +92,6 @@ function segmentBlocks(open: readonly number[], weeks: readonly PhaseWeek[], gen
 }
 
 const rowWeeks = (count: number): Cell[] => Array.from({ length: count }, (_, i) => Math.min(i + 1, 3) as RowWeek);
-
-/** Blocks of a run of weeks by their number alone. */
-function layWeeks(count: number, size: 3 | 4, barrier: boolean): Cell[][] {
-  const [whole, short]: Cell[][] = [
-    [1, 2, 3, 'lighter'],
-    [1, 3, 'lighter'],
-  ];
-  const usual = size === 4 ? (whole ?? []) : (short ?? []);
-  const blocks: Cell[][] = [];
-  let left = count;
-  // what is left over is settled with the last whole blocks
-  while (left > size + (size === 4 ? 2 : 1)) {
-    blocks.push([...usual]);
-    left -= size;
-  }
-  blocks.push(...tail(left, size, barrier));
-  const last = blocks.at(-1);
-  if (barrier && last?.at(-1) === 'lighter')
-    blocks[blocks.length - 1] = last.map((_cell, i) => Math.min(i + 1, 3) as RowWeek);
-  return blocks;
-}
-
-/** The last weeks of a run: at most a block and what does not make another one (BLOCK-1). */
-function tail(left: number, size: 3 | 4, barrier: boolean): Cell[][] {
-  if (left === 0) return [];
-  if (left === 1) return [[1]];
-  if (left === 2) return [[1, 3]];
-  if (left === 3) return [[1, 3, 'lighter']];
-  if (left === 4 && size === 4) return [[1, 2, 3, 'lighter']];
-  if (left === 4) return barrier ? [[1, 3, 'lighter'], [1]] : [[1, 3, 3, 'lighter']];
-  if (left === 5 && size === 4 && !barrier) return [[1, 2, 3, 3, 'lighter']];
-  if (left === 5)
-    return [
-      [1, 3, 'lighter'],
-      [1, 3],
-    ];
-  return [
-    [1, 3, 'lighter'],
-    [1, 3, 'lighter'],
-  ];
-}
 
 /** A pause of the hall is rest enough: no lighter week stands before one, and a block resumes past its own. */
 function pausedAt(blocks: Cell[][], open: readonly number[], weeks: readonly PhaseWeek[], gentle: boolean): Cell[][] {

@@ -1,8 +1,9 @@
 import type { Level } from '../library';
 import type { DoseRowId, MethodTables, Schools } from '../method';
 import { percentFor } from '../testing';
-import type { BlockWeek, RowWeek } from './lay-blocks';
-import type { Role } from './deal-roles';
+import type { BlockWeek } from './lay-blocks';
+import type { RowWeek } from './lay-run';
+import type { Role } from './best-roles';
 
 /** A main lift's sets, reps and intensity as its block has them written for a week (BLOCK-5). */
 export interface MainLoad {

@@ -1,7 +1,7 @@
 import { addDays } from '../calendar';
 import type { MethodTables } from '../method';
 import type { Finding } from '../result';
-import type { PlannedWeek } from './plan-season';
+import type { PlannedWeek } from './planned';
 import type { SeasonInput } from './season-input';
 
 type Laid = Pick<PlannedWeek, 'start' | 'phase' | 'closed' | 'sessions' | 'events'>;
