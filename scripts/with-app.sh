@@ -23,12 +23,15 @@ trap 'exit 143' TERM
 db_use "$DB"
 npm run -s prepare:kit >/dev/null 2>&1
 npm run -s db:migrate
-ensure_build
 PORT=$(free_port)
 echo '2026-11-24' >".data/today-$$"
 export JALEO_MAT="127.0.0.1:$(free_port)"
 export PORT HOST=127.0.0.1 ORIGIN="http://localhost:$PORT" BODY_SIZE_LIMIT=6M NODE_ENV=production JALEO_TODAY="$ROOT/.data/today-$$"
-npm run -s db:demo
+# the demo needs no build
+npm run -s db:demo &
+DEMO=$!
+ensure_build
+wait "$DEMO"
 node build >.data/app-test.log 2>&1 8>&- &
 APP=$!
 export APP_PID=$APP BASE_URL="$ORIGIN"
