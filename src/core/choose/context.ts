@@ -2,7 +2,7 @@ import type { AthleteFacts } from '../athlete';
 import { weekdayOf } from '../calendar';
 import { makeDayContext, rowCaseOf, trainsGently, type DayContext, type RowCase } from '../day';
 import { doseLevelFor, type Dose, type DoseLevel } from '../dose';
-import { LEVELS, type Exercise, type Level, type Library, type Sport } from '../library';
+import { medianLevel, type Exercise, type Level, type Library, type Sport } from '../library';
 import type { DoseRowId, MethodTables } from '../method';
 import type { Brief } from './brief';
 import { bonusesOf, type Bonus } from './compile/bonuses';
@@ -75,11 +75,6 @@ const patternsOf = (library: Library): Map<string, number> =>
   new Map(
     [...new Set([...library.exercises.values()].map(({ pattern }) => pattern))].map((pattern, i) => [pattern, i]),
   );
-
-function medianLevel(levels: readonly Level[]): Level {
-  const sorted = levels.map((level) => LEVELS.indexOf(level)).sort((a, b) => a - b);
-  return LEVELS[sorted[Math.floor((sorted.length - 1) / 2)] ?? 0] ?? 'foundation';
-}
 
 /**
  * The squad's dose of an entry in a row: what at least half of the squad own of it, else that of its last card.

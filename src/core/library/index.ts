@@ -7,3 +7,4 @@ export * from './get-exercise';
 export * from './own-entries';
 export * from './find-entries';
 export * from './similar-entries';
+export * from './median-level';

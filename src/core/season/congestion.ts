@@ -16,14 +16,14 @@ export interface Chain {
  */
 export function congestedChains(events: readonly EventDay[], { season }: MethodSettings): Chain[] {
   const days = [...new Set(events.filter(({ kind }) => kind !== 'friendly').map(({ day }) => day))].sort();
-  const chains: { from: Day; to: Day; links: number }[] = [];
+  const chains: { from: Day; to: Day }[] = [];
   let last: { first: Day; last: Day } | null = null;
   for (const run of joinConsecutive(days)) {
     const free = last ? daysBetween(last.last, run.first) - 1 : Infinity;
     const chain = chains.at(-1);
     if (last && free < season.congestedUnderDays) {
       if (chain?.to === last.last) chain.to = run.last;
-      else chains.push({ from: last.first, to: run.last, links: 2 });
+      else chains.push({ from: last.first, to: run.last });
     }
     last = run;
   }

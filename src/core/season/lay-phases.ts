@@ -17,7 +17,6 @@ export interface PhaseWeek {
   readonly events: number;
   /** first or second week before a peak (PHASE-2) */
   readonly peak: { readonly event: string; readonly week: 1 | 2 } | null;
-  readonly rules: readonly string[];
 }
 
 /** Most days of a week. */
@@ -56,7 +55,6 @@ export function layPhases(
       exams: input.closures.some(({ kind, from, to }) => kind === 'exams' && from <= addDays(start, 6) && start <= to),
       events: counted[i] ?? 0,
       peak: peak ? { event: peak.event.id, week: peak.weeks[0] === start ? 1 : 2 } : null,
-      rules: peak ? ['PHASE-2'] : congested ? ['WEEK-7'] : ['PHASE-1'],
     };
   });
   return { weeks, chains, peaks };

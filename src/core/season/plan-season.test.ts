@@ -182,7 +182,6 @@ function blocks(
     exams: false,
     events: over.phase === 'in-season' && !over.without?.includes(i) ? 1 : 0,
     peak: null,
-    rules: [],
   });
   const weeks = Array.from({ length: count }, (_, i) => week(i));
   if (over.then) weeks.push({ ...week(count), ...over.then });

@@ -100,7 +100,7 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   strength_may_fade: (f) =>
     `${text(f.weeks)} weeks with fewer than ${text(f.least)} strength sessions: strength may fade. A primer or a free weekday counts.`,
   no_day_for_main: () => 'No gym day of this week is free enough for a main lift.',
-  main_near_event: (f) => `Main lift within two days of an event, so it is eased: ${days(f.days)}.`,
+  main_near_event: (f) => `A main lift within two days of an event stays under what counts as heavy: ${days(f.days)}.`,
   two_events_a_day: (f) => `Two events on one day: ${days(f.days)}.`,
   eased_for_week: (f) => `A lighter week: ${String(f.to)} of ${String(f.from)} sets.`,
   eased_for_day: (f) => `${near(f.daysBefore)}: eased until it is not heavy.`,

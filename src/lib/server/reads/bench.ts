@@ -35,7 +35,7 @@ export function readBench(rows: SquadDay, may: { readonly plan: boolean; readonl
         dayKnot(club, squad, day, (one) => base(squad.id, one)),
       ],
       level: 2,
-      ...threadEnd(club, squad, day),
+      ...threadEnd(club, squad, day, asked.phase),
     },
     clubName: club.name,
     massUnit: club.massUnit,

@@ -1,6 +1,6 @@
 import { addDays, daysBetween, gymDayOn, type Day } from '$core/calendar';
 import type { SessionRole } from '$core/choose';
-import { LEVELS, type Level } from '$core/library';
+import { medianLevel } from '$core/library';
 import {
   dealRoles,
   leadsOf,
@@ -121,10 +121,4 @@ function entering(
       );
     }) ?? null
   );
-}
-
-/** The lower median, so that half can always do what is written. */
-function medianLevel(levels: readonly Level[]): Level {
-  const sorted = levels.map((level) => LEVELS.indexOf(level)).sort((a, b) => a - b);
-  return LEVELS[sorted[Math.floor((sorted.length - 1) / 2)] ?? 0] ?? 'foundation';
 }
