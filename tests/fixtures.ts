@@ -52,6 +52,7 @@ export const brief = (own: Partial<Brief> = {}): Brief => ({
   sportId: 'team-handball',
   weekOfBlock: 2,
   lighterWeek: false,
+  practiceJumps: 0,
   role: null,
   schools: DEFAULT_SCHOOLS,
   place: {

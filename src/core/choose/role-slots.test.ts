@@ -69,6 +69,17 @@ describe('a lift that is new to a squad (WEEK-6)', () => {
   });
 });
 
+describe('jumps at practice (JUMP-8)', () => {
+  it('shrink the day’s budget by half their number, for the squad and for each', () => {
+    const before = solve({ phase: 'specific', minutes: 75 }).assessment.budget;
+    const { assessment, view } = solve({ phase: 'specific', minutes: 75, practiceJumps: 60 });
+    expect(assessment.budget.limit).toBe(before.limit - 30);
+    expect(assessment.contacts.weighted).toBeLessThanOrEqual(before.limit - 30);
+    expect(solve({ phase: 'specific', minutes: 75, practiceJumps: 900 }).assessment.contacts.weighted).toBe(0);
+    expect(view.length).toBeGreaterThan(0);
+  });
+});
+
 describe('a lighter week (BLOCK-1)', () => {
   it('takes sets off what is trained and leaves prep; what is owned stays whole', () => {
     const usual = solve({ phase: 'specific', minutes: 75 }).card.lines;

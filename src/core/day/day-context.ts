@@ -24,6 +24,8 @@ export interface DaySetting {
   /** the block's lighter week (BLOCK-1) */
   readonly lighterWeek: boolean;
   readonly schools: Schools;
+  /** jumps of that day's practice, raw (JUMP-8) */
+  readonly practiceJumps: number;
   readonly place: Place;
   readonly events: readonly EventDay[];
   /** no gym day of the next three weeks lies clear of events: new lifts may enter near one (WEEK-6) */

@@ -17,7 +17,8 @@ export const dayBudget = (
     place,
     method,
     lighterWeek,
-  }: Pick<DayContext, 'phase' | 'schools' | 'place' | 'method' | 'lighterWeek'>,
+    practiceJumps,
+  }: Pick<DayContext, 'phase' | 'schools' | 'place' | 'method' | 'lighterWeek' | 'practiceJumps'>,
 ): JumpBudget =>
   jumpBudget(
     {
@@ -27,7 +28,7 @@ export const dayBudget = (
       cautious: schools.contacts === 'cautious',
       unfamiliarOrHardSurface: place.hardSurface,
       growth,
-      practiceJumps: 0,
+      practiceJumps,
     },
     method,
   );

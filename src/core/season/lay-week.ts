@@ -1,5 +1,5 @@
 import { jumpBudget } from '../jumps';
-import { LEVELS, type Phase } from '../library';
+import { isLevelAtLeast, type Phase } from '../library';
 import type { DoseRowId, MethodTables } from '../method';
 import { isCongested, type Chain } from './congestion';
 import { leadsOf, type WeekDay } from './deal-roles';
@@ -7,7 +7,7 @@ import type { BlockWeek } from './lay-blocks';
 import type { PhaseWeek } from './lay-phases';
 import { mainLoad, type MainLoad } from './main-load';
 import type { PlannedSession, PlannedWeek } from './planned';
-import type { SeasonInput } from './season-input';
+import { practiceJumpsOn, type SeasonInput } from './season-input';
 import { plannedSets, targetSets, type ByCount } from './week-targets';
 
 type LaidWeek = Pick<PlannedWeek, 'targets' | 'sets' | 'contacts' | 'intensity' | 'sessions'>;
@@ -89,7 +89,7 @@ function laySession(
     if (day.role === null) return { ...main, sets: 1, lead: one };
     return { ...main, sets: day.limits.quiet ? easedSets({ ...main, sets }, method) : sets, lead: one };
   });
-  return { ...day, phase, kind, mains, contacts: contactsOf(input, phase, block, kind, method) };
+  return { ...day, phase, kind, mains, contacts: contactsOf(input, phase, block, day, kind, method) };
 }
 
 /** Sets of a main lift on a day that WEEK-2 protects: as many as are not heavy. */
@@ -103,7 +103,7 @@ function mainRow(phase: Phase, input: SeasonInput, method: MethodTables): DoseRo
   const { lead, beside, gentleRow } = method.phases[phase];
   const strength = [...lead, ...beside].find((id) => STRENGTH.includes(id)) ?? 'D-ASST';
   const { atLeast } = method.doses[strength];
-  const isBarred = atLeast !== null && LEVELS.indexOf(input.liftLevel) < LEVELS.indexOf(atLeast);
+  const isBarred = atLeast !== null && !isLevelAtLeast(input.liftLevel, atLeast);
   return isBarred || (input.young && strength === 'D-PEAK') ? gentleRow : strength;
 }
 const STRENGTH: readonly DoseRowId[] = ['D-STR', 'D-MAX', 'D-PEAK', 'D-MAINT', 'D-MICRO', 'D-ASST'];
@@ -113,6 +113,7 @@ function contactsOf(
   input: SeasonInput,
   phase: Phase,
   block: BlockWeek,
+  { day }: WeekDay,
   kind: PlannedSession['kind'],
   method: MethodTables,
 ): PlannedSession['contacts'] {
@@ -125,7 +126,7 @@ function contactsOf(
       cautious: input.schools.contacts === 'cautious',
       unfamiliarOrHardSurface: false,
       growth: false,
-      practiceJumps: 0,
+      practiceJumps: practiceJumpsOn(day, input.practices),
     },
     method,
   );

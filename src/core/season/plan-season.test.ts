@@ -343,6 +343,14 @@ describe('a planned season', () => {
     expect(warned({ schools: { ...DEFAULT_SCHOOLS, inSeasonMinimum: '1' } })).toEqual([]);
   });
 
+  it('takes half of a practice’s jumps off the contacts of its day', () => {
+    const practice = { id: 'p', weekday: 2, start: '20:00', minutes: 90, hardness: 6, jumps: 40 };
+    const contacts = (practices: SeasonInput['practices']) =>
+      laid({ practices }).weeks[0]?.sessions.map(({ contacts: { aim } }) => aim) ?? [];
+    const [tuesday = 0, thursday = 0] = contacts([]);
+    expect(contacts([practice])).toEqual([tuesday - 20, thursday]);
+  });
+
   it('is found again by day', () => {
     expect(weekOf(season, at(5, 3))?.number).toBe(5);
     expect(sessionOn(season, at(5, 3))?.role).toBe('B');

@@ -1,4 +1,4 @@
-import type { Day, EventDay, GymDay } from '../calendar';
+import { weekdayOf, type Day, type EventDay, type GymDay } from '../calendar';
 import type { Level } from '../library';
 import type { Schools } from '../method';
 
@@ -30,6 +30,10 @@ export interface Practice {
   readonly hardness: number;
   readonly jumps: number;
 }
+
+/** Jumps done at practice on a day, raw: they shrink the gym's budget (JUMP-8). */
+export const practiceJumpsOn = (day: Day, practices: readonly Practice[]): number =>
+  practices.filter(({ weekday }) => weekday === weekdayOf(day)).reduce((sum, { jumps }) => sum + jumps, 0);
 
 /** Everything a season is laid from. */
 export interface SeasonInput {

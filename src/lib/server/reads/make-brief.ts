@@ -4,7 +4,7 @@ import type { Dose } from '$core/dose';
 import { kneeHip } from '$core/ledger';
 import type { Demand, Library, Phase } from '$core/library';
 import type { Track } from '$core/track';
-import { weekOf } from '$core/season';
+import { practiceJumpsOn, weekOf } from '$core/season';
 import { placeOf, DEFAULT_KIT, type Kit } from '$lib/model/kit';
 import { knowRow } from '../repositories/athletes';
 import type { ClubContext } from '../repositories/club-context';
@@ -59,6 +59,7 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
     lighterWeek: plan.week?.block.kind === 'lighter',
     role,
     schools: squad.schools,
+    practiceJumps: practiceJumpsOn(day, squad.season?.practices ?? []),
     place: placeOf(kit),
     events: squad.events.map(({ day: eventDay, kind }) => ({ day: eventDay, kind })),
     noClearDay: hasNoClearDay(squad, day, club.method),

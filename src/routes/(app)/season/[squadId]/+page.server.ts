@@ -1,48 +1,29 @@
-import { error, fail } from '@sveltejs/kit';
-import type { Result } from '$core/result';
+import { fail } from '@sveltejs/kit';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
-import { runOne } from '$lib/server/commands/run-command';
+import { onSquad, openSquad } from '$lib/server/commands/on-squad';
 import { addClosure, addPractice, changeEvent, removePart, setSeason, takeFixtures } from '$lib/server/commands/season';
 import { addEvent, removeEvent } from '$lib/server/commands/squads';
-import { withClub, type Tx } from '$lib/server/db/client';
+import { withClub } from '$lib/server/db/client';
 import { remembered } from '$lib/server/db/remembered';
 import { readInWorker } from '$lib/server/files/pool';
 import { commandIdOf, readForm, textOf, troubleOf } from '$lib/server/forms';
 import { isId } from '$lib/server/http';
 import { readSeason } from '$lib/server/reads/season';
 import { loadSquadAthletes } from '$lib/server/repositories/athletes';
-import { loadClub, type ClubContext, type SquadRow } from '$lib/server/repositories/club-context';
 import { closureSchema, eventChangeSchema, eventSchema, practiceSchema, seasonSchema } from '$lib/model/forms';
-import type { Actions, PageServerLoad, RequestEvent } from './$types';
+import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params, url }) => {
   const { clubId, role } = identityOf(locals);
   const week = Number(url.searchParams.get('week'));
   const asked = Number.isInteger(week) && week > 0 ? week : null;
   return remembered(clubId, `season ${params.squadId} ${String(asked)} ${role}`, async (tx) => {
-    const { club, squad } = await open(tx, params.squadId);
+    const { club, squad } = await openSquad(tx, params.squadId);
     const athletes = await loadSquadAthletes(tx, squad.id, club.today);
     return { ...readSeason(club, squad, athletes, asked), plans: can(role, 'plan') };
   });
 };
-
-async function open(tx: Tx, squadId: string): Promise<{ club: ClubContext; squad: SquadRow }> {
-  const club = await loadClub(tx);
-  const found = club.squads.find(({ id }) => id === squadId);
-  if (!found) error(404, 'There is no such squad in this club.');
-  return { club, squad: found };
-}
-
-type Work<T> = (tx: Tx, of: { club: ClubContext; squad: SquadRow; actor: string }) => Promise<Result<T>>;
-
-/** One form of this page as a command on its squad. */
-async function onSquad<T>({ locals, params }: RequestEvent, id: string, verb: string, body: unknown, work: Work<T>) {
-  const { clubId, userId } = identityOf(locals);
-  return runOne({ clubId, id, verb, actor: userId }, { squadId: params.squadId, body }, async (tx) =>
-    work(tx, { ...(await open(tx, params.squadId)), actor: userId }),
-  );
-}
 
 const KEPT = { errors: {}, typed: {} };
 const MOST_BYTES = 1_000_000;
@@ -115,7 +96,7 @@ export const actions: Actions = {
     if (!(file instanceof File) || file.size === 0) return refuse('Choose a file.');
     if (file.size > MOST_BYTES) return refuse('This file is larger than 1 MB.');
     const { clubId } = identityOf(event.locals);
-    const { club, squad } = await withClub(clubId, (tx) => open(tx, event.params.squadId));
+    const { club, squad } = await withClub(clubId, (tx) => openSquad(tx, event.params.squadId));
     if (!squad.season) return refuse('Set when the season starts and ends first.');
     const { start: from, end: to } = squad.season;
     const text = (await file.text()).replaceAll('\0', '');

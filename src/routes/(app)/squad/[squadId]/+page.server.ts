@@ -1,12 +1,11 @@
 import { error, fail } from '@sveltejs/kit';
 import { gymDayOn } from '$core/calendar';
-import type { Result } from '$core/result';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
-import { runOne } from '$lib/server/commands/run-command';
+import { onSquad, openSquad } from '$lib/server/commands/on-squad';
 import { addAthletes, addEvent, removeEvent, setGymDays, setSquadPlace } from '$lib/server/commands/squads';
 import { aimsOf, ceilingTrouble, keepAims, resultTests } from '$lib/server/commands/squad-aims';
-import { withClub, type Tx } from '$lib/server/db/client';
+import { withClub } from '$lib/server/db/client';
 import { remembered } from '$lib/server/db/remembered';
 import { commandIdOf, readForm, textOf, troubleOf } from '$lib/server/forms';
 import { isId } from '$lib/server/http';
@@ -22,14 +21,14 @@ import {
 import { loadClub, type ClubContext, type SquadRow } from '$lib/server/repositories/club-context';
 import { sayIssue } from '$lib/messages';
 import { aimsSchema, eventSchema, gymDaysSchema, squadPlaceSchema } from '$lib/model/forms';
-import type { Actions, PageServerLoad, RequestEvent } from './$types';
+import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => {
   const { clubId, role } = identityOf(locals);
   const seesHealth = can(role, 'health');
   if (!isId(params.squadId)) error(404, 'There is no such squad.');
   return remembered(clubId, `squad ${params.squadId} ${role}`, async (tx) => {
-    const found = await open(tx, params.squadId);
+    const found = await openSquad(tx, params.squadId);
     const athletes = await loadSquadAthletes(tx, params.squadId, found.club.today);
     return readSquad(found.club, found.squad, athletes, seesHealth);
   });
@@ -90,23 +89,6 @@ function readSquad(club: ClubContext, shown: SquadRow, athletes: readonly Athlet
       };
     }),
   };
-}
-
-async function open(tx: Tx, squadId: string): Promise<{ club: ClubContext; squad: SquadRow }> {
-  const club = await loadClub(tx);
-  const found = club.squads.find(({ id }) => id === squadId);
-  if (!found) error(404, 'There is no such squad in this club.');
-  return { club, squad: found };
-}
-
-type Work<T> = (tx: Tx, of: { club: ClubContext; squad: SquadRow; actor: string }) => Promise<Result<T>>;
-
-/** One form of this page as a command on its squad. */
-async function onSquad<T>({ locals, params }: RequestEvent, id: string, verb: string, body: unknown, work: Work<T>) {
-  const { clubId, userId } = identityOf(locals);
-  return runOne({ clubId, id, verb, actor: userId }, { squadId: params.squadId, body }, async (tx) =>
-    work(tx, { ...(await open(tx, params.squadId)), actor: userId }),
-  );
 }
 
 const KEPT = { errors: {}, typed: {} };

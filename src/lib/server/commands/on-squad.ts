@@ -1,0 +1,28 @@
+import { error, type RequestEvent } from '@sveltejs/kit';
+import type { Result } from '$core/result';
+import { identityOf } from '../auth/identity';
+import type { Tx } from '../db/client';
+import { loadClub, type ClubContext, type SquadRow } from '../repositories/club-context';
+import { runOne } from './run-command';
+
+/** A squad of the club with the club around it. @throws {HttpError} 404, the club has no such squad */
+export async function openSquad(tx: Tx, squadId: string): Promise<{ club: ClubContext; squad: SquadRow }> {
+  const club = await loadClub(tx);
+  const squad = club.squads.find(({ id }) => id === squadId);
+  if (!squad) error(404, 'There is no such squad in this club.');
+  return { club, squad };
+}
+
+/** One form of a squad's page as a command on that squad. */
+export async function onSquad<T>(
+  { locals, params }: RequestEvent<{ squadId: string }>,
+  id: string,
+  verb: string,
+  body: unknown,
+  work: (tx: Tx, of: { club: ClubContext; squad: SquadRow; actor: string }) => Promise<Result<T>>,
+) {
+  const { clubId, userId } = identityOf(locals);
+  return runOne({ clubId, id, verb, actor: userId }, { squadId: params.squadId, body }, async (tx) =>
+    work(tx, { ...(await openSquad(tx, params.squadId)), actor: userId }),
+  );
+}
