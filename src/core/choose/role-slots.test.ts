@@ -60,6 +60,26 @@ describe('roles of a week (WEEK-8)', () => {
   });
 });
 
+describe('what suits a main slot (SEL-10)', () => {
+  it.each(['specific', 'in-season'] as const)(
+    '%s: no band on a row whose load is measured, whatever there is',
+    (phase) => {
+      for (const equipment of [['band'], ['band', 'dumbbell', 'kettlebell'], brief().place.equipment])
+        for (const role of ['A', 'B', 'C'] as const) {
+          const solved = solveCard(
+            brief({ phase, role: as(role), place: { ...brief().place, equipment } }),
+            LIBRARY,
+            METHOD,
+          );
+          if (!solved.ok) continue;
+          for (const { exerciseId, row } of solved.value.card.lines)
+            if (METHOD.doses[row].quality === 'max-strength')
+              expect(getExercise(LIBRARY, exerciseId).load.kind, exerciseId).not.toBe('band');
+        }
+    },
+  );
+});
+
 describe('a lift that is new to a squad (WEEK-6)', () => {
   it('enters beside, two sets, the week it leads on a protected day', () => {
     const role = { ...as('A'), enters: 'hip' as const };

@@ -111,6 +111,8 @@ function rowFor(
   for (const wanted of rows) {
     const row = enoughForMost(rowForLevel(wanted, level, brief.phase, method), exercise, brief.athletes, method);
     const { quality } = method.doses[row];
+    // a load that is not measured cannot be prescribed near its limit (SEL-10)
+    if (quality === 'max-strength' && exercise.load.kind === 'band') continue;
     if (exercise.qualities.includes(quality) && doseRange(exercise, method.doses[row], library)) return row;
   }
   return null;

@@ -98,7 +98,9 @@ function runningOf(
       if (!library.exercises.has(exerciseId)) continue;
       // cards from before roles were dealt say what ran on every day
       const isSame = session.role === null || session.role === (role?.role ?? null);
-      if (session.phase === phase && isSame && inBlock(session.day) && !Object.hasOwn(entries, slot))
+      const family = library.exercises.get(exerciseId)?.family;
+      const leans = !role || slot !== 'main' || family === (role.leads[0] === 'knee' ? 'squat' : 'hinge');
+      if (session.phase === phase && isSame && leans && inBlock(session.day) && !Object.hasOwn(entries, slot))
         entries[slot] = exerciseId;
       const key = runningKey(exerciseId, row);
       if (!Object.hasOwn(doses, key)) doses[key] = full?.dose ?? dose;
