@@ -1,8 +1,15 @@
 import { defineConfig } from '@playwright/test';
 
+const BESIDE = [/d-access\.spec\.ts$/, /f-library\.spec\.ts$/];
+
 /** Journeys in the real browser, against the built application that scripts/with-app.sh has started. */
 export default defineConfig({
   testDir: 'tests/browser',
+  // ./test runs the two side by side, each against an application of its own
+  projects: [
+    { name: 'journeys', testIgnore: BESIDE },
+    { name: 'beside', testMatch: BESIDE },
+  ],
   workers: 1,
   // a long journey on a slow machine; a page that never answers still fails
   timeout: 240_000,

@@ -1,13 +1,14 @@
 #!/usr/bin/env bash
 # with-app.sh COMMAND…: runs a command against the built application with the demo club, a database of its own and a
 # fixed Tuesday, on free ports; takes everything down afterwards. JALEO_TODAY is a file the command may rewrite.
+# JALEO_CLUSTER names the cluster, for a command that must not feel another one's restarts of the database.
 set -euo pipefail
 ROOT=$(cd "$(dirname "$0")/.." && pwd)
 cd "$ROOT"
 . scripts/database.sh
 mkdir -p .data
 ensure_packages
-db_start test fast
+db_start "${JALEO_CLUSTER:-test}" fast
 DB="jaleo_app_$$"
 APP=''
 finish() {
@@ -32,14 +33,14 @@ npm run -s db:demo &
 DEMO=$!
 ensure_build
 wait "$DEMO"
-node build >.data/app-test.log 2>&1 8>&- &
+node build >".data/app-${JALEO_CLUSTER:-test}.log" 2>&1 8>&- &
 APP=$!
 export APP_PID=$APP BASE_URL="$ORIGIN"
 # a test may pull the database from under the application
 export JALEO_RESTART_DATABASE="cd '$ROOT' && . scripts/database.sh && DB_DIR='$DB_DIR' db_restart"
 for _ in $(seq 100); do
   node -e "fetch('http://127.0.0.1:$PORT/healthz').then((r)=>process.exit(r.ok?0:1),()=>process.exit(1))" && break
-  kill -0 "$APP" 2>/dev/null || { cat .data/app-test.log >&2; exit 1; }
+  kill -0 "$APP" 2>/dev/null || { cat ".data/app-${JALEO_CLUSTER:-test}.log" >&2; exit 1; }
   sleep 0.2
 done
 "$@"

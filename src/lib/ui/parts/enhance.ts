@@ -14,10 +14,19 @@ export function sayTrouble(result: Extract<ActionResult, { type: 'error' }>): st
  * A form sent without leaving the page. When it comes to nothing (no network, no database, signed out) the page stays as
  * it is, with all that was typed, and says so: the framework's own answer would put an error page in its place.
  */
-export const enhance = (form: HTMLFormElement, submit: SubmitFunction = () => undefined) =>
-  enhanceForm(form, async (input) => {
+export const enhance = (form: HTMLFormElement, submit: SubmitFunction = () => undefined) => {
+  let underWay: string | null = null;
+  return enhanceForm(form, async (input) => {
+    // Enter in a changed field sends twice: the late second answer would write over what is typed meanwhile
+    const body = JSON.stringify([...input.formData].map(([name, value]) => [name, sentAs(value)]));
+    if (body === underWay) {
+      input.cancel();
+      return;
+    }
+    underWay = body;
     const after = await submit(input);
     return async (outcome) => {
+      underWay = null;
       if (outcome.result.type === 'error') {
         formTrouble.say(sayTrouble(outcome.result));
         return;
@@ -26,6 +35,10 @@ export const enhance = (form: HTMLFormElement, submit: SubmitFunction = () => un
       await (after ? after(outcome) : outcome.update());
     };
   });
+};
+
+const sentAs = (value: FormDataEntryValue): string =>
+  typeof value === 'string' ? value : `${value.name} ${String(value.size)}`;
 
 /** For forms that go on showing what was typed after it is kept. */
 export const keep: SubmitFunction =
