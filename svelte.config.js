@@ -1,5 +1,22 @@
+import { createHash } from 'node:crypto';
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import adapter from '@sveltejs/adapter-node';
 import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
+
+/**
+ * The sources' own name. The time of the build, the framework's default, differs between two processes: a check that ran
+ * beside the build left pages and their scripts with different names for each other.
+ */
+function nameOfSources() {
+  const hash = createHash('sha256').update(readFileSync('package-lock.json'));
+  for (const file of readdirSync('src', { recursive: true, withFileTypes: true })
+    .filter((entry) => entry.isFile())
+    .map(({ parentPath, name }) => join(parentPath, name))
+    .sort())
+    hash.update(file).update(readFileSync(file));
+  return hash.digest('hex').slice(0, 12);
+}
 
 /** @type {import('@sveltejs/kit').Config} */
 export default {
@@ -9,6 +26,7 @@ export default {
     runes: ({ filename }) => (filename.split(/[/\\]/).includes('node_modules') ? undefined : true),
   },
   kit: {
+    version: { name: nameOfSources() },
     adapter: adapter({ precompress: true }),
     alias: { $core: 'src/core', $catalog: 'src/catalog' },
     csp: {
