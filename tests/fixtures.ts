@@ -53,6 +53,7 @@ export const brief = (own: Partial<Brief> = {}): Brief => ({
   weekOfBlock: 2,
   lighterWeek: false,
   practiceJumps: 0,
+  afterHeavy: false,
   role: null,
   schools: DEFAULT_SCHOOLS,
   place: {

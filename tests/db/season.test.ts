@@ -13,6 +13,7 @@ import { closeDatabase, withClub, type Tx } from '../../src/lib/server/db/client
 import { event } from '../../src/lib/server/db/schema';
 import { readSeason } from '../../src/lib/server/reads/season';
 import { loadSquadAthletes } from '../../src/lib/server/repositories/athletes';
+import { loadFollowed, loadSteps } from '../../src/lib/server/repositories/season';
 import { loadClub, type ClubContext, type SquadRow } from '../../src/lib/server/repositories/club-context';
 import { makeClub, type TestClub } from './club';
 
@@ -35,7 +36,15 @@ const onSquad = <T>(work: (tx: Tx, club: ClubContext, squad: SquadRow) => Promis
     );
   });
 const page = (week: number | null = null) =>
-  onSquad(async (tx, club, squad) => readSeason(club, squad, await loadSquadAthletes(tx, squad.id, club.today), week));
+  onSquad(async (tx, club, squad) =>
+    readSeason(
+      club,
+      squad,
+      await loadSquadAthletes(tx, squad.id, club.today),
+      { followed: await loadFollowed(tx, squad.id), steps: await loadSteps(tx, squad.id, 9) },
+      week,
+    ),
+  );
 const DATES = { start: '2026-07-06', end: '2027-05-09', sessionsAWeek: null };
 const set = (seen: number, over: Partial<typeof DATES> = {}) =>
   onSquad((tx, club, squad) => setSeason(tx, club, squad, { seen, ...DATES, ...over }, 'coach'));
@@ -48,7 +57,7 @@ it('is proposed, set, and refused where it makes no sense or was changed by some
         tx,
         club,
         squad,
-        { id: 'p', weekday: 1, start: '19:00', minutes: 60, hardness: 5, jumps: 0 },
+        { id: 'p', weekday: 1, start: '19:00', minutes: 60, hardness: 5, jumps: 0, except: [] },
         'coach',
       ),
     ),
@@ -92,7 +101,13 @@ it('shows days off and practices in their week, and takes them out again', async
   ).toMatchObject({ issues: [{ code: 'closure_ends_before_start' }] });
   await onSquad((tx, club, squad) => addClosure(tx, club, squad, closure, 'coach'));
   await onSquad((tx, club, squad) =>
-    addPractice(tx, club, squad, { id: 'p', weekday: 3, start: '19:00', minutes: 90, hardness: 8, jumps: 80 }, 'coach'),
+    addPractice(
+      tx,
+      club,
+      squad,
+      { id: 'p', weekday: 3, start: '19:00', minutes: 90, hardness: 8, jumps: 80, except: [] },
+      'coach',
+    ),
   );
   const shown = await page(25);
   expect(shown.weeks.filter(({ closed }) => closed).map(({ number }) => number)).toEqual([25, 26]);

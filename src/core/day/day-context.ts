@@ -28,6 +28,8 @@ export interface DaySetting {
   readonly practiceJumps: number;
   readonly place: Place;
   readonly events: readonly EventDay[];
+  /** the squad's last heavy session lies less than two days behind (WEEK-3) */
+  readonly afterHeavy: boolean;
   /** no gym day of the next three weeks lies clear of events: new lifts may enter near one (WEEK-6) */
   readonly noClearDay: boolean;
   /** what the athletes own, settled; by athlete */
@@ -65,7 +67,7 @@ export function makeDayContext(setting: DaySetting, library: Library, method: Me
     library: schoolLibrary(library, setting.schools, method),
     method,
     tags,
-    limits: dayLimits(tags, method.settings),
+    limits: dayLimits(tags, method.settings, setting.afterHeavy),
     trackOf: (athleteId, exerciseId, row) => bookOf(athleteId).get(`${exerciseId} ${row}`) ?? null,
   };
 }

@@ -2,7 +2,7 @@ import type { AthleteFacts } from '../athlete';
 import { implementLoad, prescribeLoad, takesLoad, type Dose } from '../dose';
 import type { Reason } from '../result';
 import { actsOn } from '../safety';
-import { LOWER_BODY } from '../season';
+import { LOWER_BODY, whyQuiet } from '../season';
 import { percentFor } from '../testing';
 import type { DayContext } from './day-context';
 import { easedTo, type WorkingLine } from './working-line';
@@ -101,7 +101,7 @@ function limits(athlete: AthleteFacts, { exercise, row }: WorkingLine, { method,
   if (day.quiet && LOWER_BODY.includes(exercise.family) && row !== 'D-MICRO')
     found.push({
       share: week.heavyIntensity - UNDER,
-      reason: { code: 'eased_for_day', rules: ['WEEK-2'], facts: { daysBefore: day.daysBefore ?? 0 } },
+      reason: { code: 'eased_for_day', ...whyQuiet(day) },
     });
   return found;
 }

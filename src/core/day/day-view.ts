@@ -1,7 +1,7 @@
 import type { AthleteFacts } from '../athlete';
 import { getExercise } from '../library';
 import type { Reason } from '../result';
-import { heavyFamilies, LOWER_BODY } from '../season';
+import { heavyFamilies, LOWER_BODY, whyQuiet } from '../season';
 import type { Card, Line } from '../session';
 import { baseLine } from './base-line';
 import { begunKey, type DayContext } from './day-context';
@@ -93,13 +93,7 @@ function quieter(asUsual: WorkingLine, context: DayContext): WorkingLine {
           facts: { from: asUsual.dose.sets, to: fewer.sets },
         });
   const dose = easeForDay(line.dose, line.exercise, line.row, context);
-  return dose === line.dose
-    ? line
-    : easedTo(line, dose, {
-        code: 'eased_for_day',
-        rules: ['WEEK-2'],
-        facts: { daysBefore: context.limits.daysBefore ?? 0 },
-      });
+  return dose === line.dose ? line : easedTo(line, dose, { code: 'eased_for_day', ...whyQuiet(context.limits) });
 }
 
 /**
@@ -118,11 +112,7 @@ function easeFamilies(lines: readonly (WorkingLine | null)[], context: DayContex
     for (;;) {
       const line = eased[i];
       if (!line || !LOWER_BODY.includes(line.exercise.family) || !isHeavyNow()) break;
-      const reason = {
-        code: 'eased_for_day',
-        rules: ['WEEK-2'],
-        facts: { daysBefore: context.limits.daysBefore ?? 0 },
-      };
+      const reason = { code: 'eased_for_day', ...whyQuiet(context.limits) };
       eased[i] = line.dose.sets > 1 ? easedTo(line, { ...line.dose, sets: line.dose.sets - 1 }, reason) : null;
     }
   }

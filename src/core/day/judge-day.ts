@@ -5,7 +5,7 @@ import { tierOf } from '../jumps';
 import type { Exercise } from '../library';
 import type { DoseRowId } from '../method';
 import type { Reason } from '../result';
-import { isHeavy, LOWER_BODY } from '../season';
+import { isHeavy, LOWER_BODY, whyQuiet } from '../season';
 import type { DayContext } from './day-context';
 
 type Near = Pick<DayContext, 'limits' | 'method' | 'day' | 'noClearDay' | 'trackOf'>;
@@ -22,18 +22,17 @@ export function judgeDay(
   context: Near,
 ): Reason | null {
   const { limits, method } = context;
-  const facts = { daysBefore: limits.daysBefore ?? 0 };
+  const { rules, facts } = whyQuiet(limits);
   if (athlete) {
     const first = judgeFirstEccentric(exercise, row, athlete, context);
     if (first) return first;
   }
   if (!limits.quiet) return null;
   const tier = tierOf(exercise, dose);
-  if (tier === 'high' || tier === 'shock')
-    return { code: 'day_bars_tier', rules: ['WEEK-2'], facts: { ...facts, tier } };
-  if (isHeavy({ exercise, row, dose }, method)) return { code: 'day_bars_heavy', rules: ['WEEK-2'], facts };
+  if (tier === 'high' || tier === 'shock') return { code: 'day_bars_tier', rules, facts: { ...facts, tier } };
+  if (isHeavy({ exercise, row, dose }, method)) return { code: 'day_bars_heavy', rules, facts };
   return athlete && isNew(exercise, athlete, context) && !mayEnter(dose, context)
-    ? { code: 'day_bars_new', rules: ['WEEK-2'], facts: { ...facts, newAfterDays: method.settings.week.newAfterDays } }
+    ? { code: 'day_bars_new', rules, facts: { ...facts, newAfterDays: method.settings.week.newAfterDays } }
     : null;
 }
 

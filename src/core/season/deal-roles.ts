@@ -18,13 +18,6 @@ export interface WeekDay {
   readonly leads: readonly Lead[];
 }
 
-const DEALT: Readonly<Record<number, readonly Role[]>> = {
-  1: ['whole'],
-  2: ['A', 'B'],
-  3: ['A', 'B', 'C'],
-  4: ['A', 'B', 'A2', 'B2'],
-};
-
 /**
  * The gym days of a week with their roles (WEEK-8): dealt by the number of days that may hold at least an eased main lift.
  * The heavier roles stand furthest from what WEEK-2 protects, and heavy days of one kind keep their distance (WEEK-3).
@@ -32,6 +25,7 @@ const DEALT: Readonly<Record<number, readonly Role[]>> = {
  * @param weekNumber alternates which lift leads a *whole* session, and which of two C takes
  * @param usual roles of weekdays in the block's usual week: a day keeps its role where the count allows it; null = none yet
  * @param most sessions wanted; null = every gym day
+ * @param behind days of the week that are over, as they were dealt: they stay, and the others are dealt around them
  */
 export function dealRoles(
   monday: Day,
@@ -41,22 +35,27 @@ export function dealRoles(
   usual: ReadonlyMap<number, Role> | null,
   most: number | null,
   settings: MethodSettings,
+  behind: readonly WeekDay[] = [],
 ): WeekDay[] {
+  const done = behind.filter(({ role }) => role !== null);
   const days = [...gymDays]
     .sort((a, b) => a.weekday - b.weekday || (a.start < b.start ? -1 : 1))
     .map(({ weekday, start, minutes }) => {
       const day = addDays(monday, weekday - 1);
       return { day, start, minutes, limits: dayLimits(matchTags(day, events, settings.week.tagReachDays), settings) };
     });
-  const able = chosen(
+  const free = chosen(
     days.filter(({ limits }) => holdsMain(limits)),
-    Math.min(most ?? MOST_ROLES, MOST_ROLES),
+    Math.max(0, Math.min(most ?? MOST_ROLES, MOST_ROLES) - done.length),
   );
-  const roles = bestRoles(able, DEALT[able.length] ?? [], usual, settings);
-  return days.map((one) => {
+  const able = [...done, ...free];
+  const fixed = new Map(done.flatMap(({ day, role }) => (role ? [[day, role] as const] : [])));
+  const roles = bestRoles(able, usual, settings, fixed);
+  const ahead = days.map((one) => {
     const role = roles.get(one.day) ?? null;
     return { ...one, role, leads: role === null ? [] : leadsOf(role, weekNumber) };
   });
+  return [...behind, ...ahead];
 }
 
 /** Whether a day may hold at least an eased main lift: not the day before an event, its own, or the day after. */

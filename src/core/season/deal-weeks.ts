@@ -1,37 +1,85 @@
-import { addDays, weekdayOf } from '../calendar';
+import { addDays, weekdayOf, type Day, type GymDay } from '../calendar';
 import type { MethodTables } from '../method';
 import type { Role } from './best-roles';
 import { dealRoles, type WeekDay } from './deal-roles';
 import type { BlockWeek } from './lay-blocks';
 import { isShut, type PhaseWeek } from './lay-phases';
+import type { PlannedSession, PlannedWeek } from './planned';
 import type { SeasonInput } from './season-input';
+
+/** What of an earlier plan stays: the weeks it was followed in, and the days of the week it is changed in. */
+export interface Behind {
+  /** planned weeks that are over, by the number of the week */
+  readonly weeks: ReadonlyMap<number, PlannedWeek>;
+  /** sessions of the week under way that are over */
+  readonly sessions: readonly PlannedSession[];
+  /** first day that is laid anew; null = all of them */
+  readonly from: Day | null;
+}
+
+/** Events this near to a Monday may tag a day of its week, or be one with an event that does. */
+const NEAR_DAYS = 28;
 
 /** The gym days of each week with their roles, weekdays keeping theirs through a block. */
 export function dealWeeks(
   input: SeasonInput,
   weeks: readonly PhaseWeek[],
   blocks: readonly BlockWeek[],
+  behind: Behind,
   method: MethodTables,
 ): WeekDay[][] {
   const usual = new Map<number, ReadonlyMap<number, Role>>();
-  const deal = (i: number, roles: ReadonlyMap<number, Role> | null): WeekDay[] => {
+  const { from } = behind;
+  const deal = (i: number, roles: ReadonlyMap<number, Role> | null): readonly WeekDay[] => {
+    const kept = behind.weeks.get(i);
+    if (kept) return kept.sessions;
     const start = weeks[i]?.start ?? input.start;
-    const open = input.gymDays.filter(({ weekday }) => {
-      const day = addDays(start, weekday - 1);
-      return input.start <= day && day <= input.end && !isShut(day, input.closures);
-    });
-    return dealRoles(start, i + 1, open, input.events, roles, input.sessionsAWeek, method.settings);
+    const isUnderWay = from !== null && start < from && from <= addDays(start, 6);
+    const { gymDays, roles: asMoved } = openDays(start, input, roles);
+    const open = isUnderWay ? gymDays.filter(({ weekday }) => from <= addDays(start, weekday - 1)) : gymDays;
+    const done = isUnderWay ? behind.sessions : [];
+    // those further off tag no day of this week
+    const [first, last] = [addDays(start, -NEAR_DAYS), addDays(start, NEAR_DAYS)];
+    const near = input.events.filter(({ day }) => first <= day && day <= last);
+    return dealRoles(start, i + 1, open, near, asMoved, input.sessionsAWeek, method.settings, done);
   };
   return weeks.map((week, i) => {
     if (week.closed) return [];
     const number = blocks[i]?.block ?? 0;
     let roles = usual.get(number);
     if (!roles) {
-      roles = usualRoles(blocks.flatMap((block, at) => (block.block === number ? [deal(at, null)] : [])));
+      const its = blocks.flatMap((block, at) => (block.block === number ? [at] : []));
+      // a block under way goes on as it began
+      const begun = its.filter((at) => behind.weeks.has(at));
+      roles = usualRoles((begun.length > 0 ? begun : its).map((at) => deal(at, null)));
       usual.set(number, roles);
     }
-    return deal(i, roles);
+    return [...deal(i, roles)];
   });
+}
+
+/** The open gym days of a week, those the coach moved on their new day, with the roles they bring along. */
+function openDays(
+  monday: Day,
+  { gymDays, start, end, closures, changes }: SeasonInput,
+  roles: ReadonlyMap<number, Role> | null,
+): { gymDays: GymDay[]; roles: ReadonlyMap<number, Role> | null } {
+  const asMoved = new Map(roles);
+  const open = gymDays.map((gymDay) => {
+    const move = changes.moves.find(({ from }) => from === addDays(monday, gymDay.weekday - 1));
+    if (!move) return gymDay;
+    const weekday = weekdayOf(move.to);
+    const role = roles?.get(gymDay.weekday);
+    if (role) asMoved.set(weekday, role);
+    return { ...gymDay, weekday, start: move.start ?? gymDay.start };
+  });
+  return {
+    gymDays: open.filter(({ weekday }) => {
+      const day = addDays(monday, weekday - 1);
+      return start <= day && day <= end && !isShut(day, closures);
+    }),
+    roles: roles && asMoved,
+  };
 }
 
 /** Roles of weekdays in the block's usual week: the one that most of its weeks look like. */

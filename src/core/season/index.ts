@@ -11,4 +11,7 @@ export * from './main-load';
 export * from './pick-test-weeks';
 export * from './week-targets';
 export * from './planned';
+export { comparePlans } from './compare-plans';
+export * from './change-season';
+export * from './find-remedies';
 export * from './plan-season';

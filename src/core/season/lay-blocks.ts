@@ -1,7 +1,8 @@
 import type { Phase } from '../library';
 import type { MethodSettings } from '../method';
 import type { PhaseWeek } from './lay-phases';
-import { layWeeks, type Cell, type RowWeek } from './lay-run';
+import type { SeasonChanges } from './season-input';
+import { blockOf, layWeeks, type Cell, type RowWeek } from './lay-run';
 
 /** A week's place in its block. */
 export interface BlockWeek {
@@ -16,19 +17,39 @@ export interface BlockWeek {
 }
 
 const LOADED: readonly Phase[] = ['general', 'specific', 'pre-season', 'in-season'];
+/** What blocks are laid by besides the weeks. */
+interface Laying {
+  readonly weeks: readonly PhaseWeek[];
+  readonly gentle: boolean;
+  readonly lengths: SeasonChanges['blocks'];
+  /** loading weeks that the first block has behind it already */
+  readonly behind: number;
+}
+
 /**
  * Divides weeks into blocks of three loading weeks and a lighter one, two and one for the young and the new (BLOCK-1).
  * A closed hall pauses a block; congestion and peaks are blocks of their own and no lighter week stands before them.
  * @param weeks as `layPhases` gives them
  * @param gentle most of the squad are foundation level or under 16: blocks of 2 + 1
+ * @param lengths weeks the coach wants of single blocks
+ * @param done blocks of the first weeks, which stay as they are: an open one among them is gone on with
  * @returns one for each week
  */
-export function layBlocks(weeks: readonly PhaseWeek[], gentle: boolean, settings: MethodSettings): BlockWeek[] {
-  const laid = new Array<BlockWeek | undefined>(weeks.length);
-  let number = 0;
-  for (const segment of segmentsOf(weeks, settings.season.pauseWeeks)) {
-    const open = segment.filter((i) => !weeks[i]?.closed);
-    const blocks = segmentBlocks(open, weeks, gentle);
+export function layBlocks(
+  weeks: readonly PhaseWeek[],
+  gentle: boolean,
+  settings: MethodSettings,
+  lengths: SeasonChanges['blocks'] = [],
+  done: readonly BlockWeek[] = [],
+): BlockWeek[] {
+  const from = openSince(done, weeks);
+  const ahead = weeks.slice(from);
+  const laying: Laying = { weeks: ahead, gentle, lengths, behind: done.length - from };
+  const laid = new Array<BlockWeek | undefined>(ahead.length);
+  let number = Math.max(0, ...done.slice(0, from).map(({ block }) => block ?? 0));
+  segmentsOf(ahead, settings.season.pauseWeeks).forEach((segment, s) => {
+    const open = segment.filter((i) => !ahead[i]?.closed);
+    const blocks = segmentBlocks(open, s === 0 ? laying : { ...laying, behind: 0 });
     let at = 0;
     for (const block of blocks) {
       number += 1;
@@ -37,14 +58,23 @@ export function layBlocks(weeks: readonly PhaseWeek[], gentle: boolean, settings
           block: number,
           week: i + 1,
           of: block.length,
-          kind: kindOf(cell, weeks[open[at + i] ?? -1]),
+          kind: kindOf(cell, ahead[open[at + i] ?? -1]),
           rowWeek: cell === 'lighter' ? 2 : cell,
         };
       });
       at += block.length;
     }
-  }
-  return weeks.map((_week, i) => laid[i] ?? { block: null, week: 0, of: 0, kind: 'closed', rowWeek: 1 });
+  });
+  return weeks.map(
+    (_week, i) => done[i] ?? laid[i - from] ?? { block: null, week: 0, of: 0, kind: 'closed', rowWeek: 1 },
+  );
+}
+
+/** The week in which the block began that the weeks done left open; their number, when none is open. */
+function openSince(done: readonly BlockWeek[], weeks: readonly PhaseWeek[]): number {
+  const last = done.at(-1);
+  const isOpen = last?.kind === 'loading' && weeks[done.length]?.phase === weeks[done.length - 1]?.phase;
+  return isOpen ? done.findIndex(({ block }) => block === last.block) : done.length;
 }
 
 function kindOf(cell: Cell, week: PhaseWeek | undefined): BlockWeek['kind'] {
@@ -82,19 +112,45 @@ function segmentsOf(weeks: readonly PhaseWeek[], pauseWeeks: number): number[][]
 }
 
 /** The blocks of one segment. @param open its week numbers, closed ones left out */
-function segmentBlocks(open: readonly number[], weeks: readonly PhaseWeek[], gentle: boolean): Cell[][] {
+function segmentBlocks(open: readonly number[], laying: Laying): Cell[][] {
+  const { weeks, gentle, behind } = laying;
   const first = weeks[open[0] ?? -1];
   if (!first || !LOADED.includes(first.phase)) return [rowWeeks(open.length)];
   const next = weeks[(open.at(-1) ?? 0) + 1];
   const barrier = next !== undefined && (next.closed || next.phase === 'peak' || next.phase === 'congested');
   const blocks = layWeeks(open.length, gentle ? 3 : 4, barrier);
-  return moved(pausedAt(blocks, open, weeks, gentle), open, weeks, gentle, barrier);
+  const asUsual = moved(pausedAt(asWanted(blocks, open, laying, barrier), open, laying), open, laying, barrier);
+  if (behind === 0 || !asUsual.flat().slice(0, behind).includes('lighter')) return asUsual;
+  // the weeks behind were all loading ones: the lighter one is due now
+  const rest = { ...laying, behind: 0 };
+  const due: Cell[] = barrier && open.length === behind + 1 ? [3] : open.length > behind ? ['lighter'] : [];
+  return [[...rowWeeks(behind), ...due], ...segmentBlocks(open.slice(behind + due.length), rest)].filter(
+    (block) => block.length > 0,
+  );
 }
 
 const rowWeeks = (count: number): Cell[] => Array.from({ length: count }, (_, i) => Math.min(i + 1, 3) as RowWeek);
 
+/** A block the coach made longer or shorter, and the rest laid anew after it. */
+function asWanted(blocks: Cell[][], open: readonly number[], laying: Laying, barrier: boolean): Cell[][] {
+  let at = 0;
+  for (let b = 0; b < blocks.length; b++) {
+    const size = blocks[b]?.length ?? 0;
+    const wanted = laying.lengths.find(({ from }) => from === laying.weeks[open[at] ?? -1]?.start)?.weeks;
+    if (wanted !== undefined && wanted !== size) {
+      const length = Math.min(wanted, open.length - at);
+      const block = blockOf(length);
+      if (barrier && at + length === open.length && block.at(-1) === 'lighter') block[length - 1] = 3;
+      const rest = segmentBlocks(open.slice(at + length), { ...laying, behind: 0 });
+      return [...blocks.slice(0, b), block, ...rest].filter((one) => one.length > 0);
+    }
+    at += size;
+  }
+  return blocks;
+}
+
 /** A pause of the hall is rest enough: no lighter week stands before one, and a block resumes past its own. */
-function pausedAt(blocks: Cell[][], open: readonly number[], weeks: readonly PhaseWeek[], gentle: boolean): Cell[][] {
+function pausedAt(blocks: Cell[][], open: readonly number[], laying: Laying): Cell[][] {
   const cells = blocks.flatMap((block) => block.map((cell) => ({ cell, block })));
   for (let i = 1; i < open.length; i++) {
     if ((open[i] ?? 0) - (open[i - 1] ?? 0) === 1) continue;
@@ -102,7 +158,7 @@ function pausedAt(blocks: Cell[][], open: readonly number[], weeks: readonly Pha
     if (at?.cell === 'lighter') {
       const head = blocks.slice(0, blocks.indexOf(at.block) + 1).map((block) => [...block]);
       head.at(-1)?.pop();
-      return [...head, ...segmentBlocks(open.slice(i), weeks, gentle)];
+      return [...head, ...segmentBlocks(open.slice(i), { ...laying, behind: 0 })];
     }
     const before = cells[i - 1];
     if (before?.cell === 'lighter') before.block[before.block.length - 1] = 3;
@@ -111,13 +167,8 @@ function pausedAt(blocks: Cell[][], open: readonly number[], weeks: readonly Pha
 }
 
 /** In season a lighter week that has no event moves to the next week that has one (WEEK-7). */
-function moved(
-  blocks: Cell[][],
-  open: readonly number[],
-  weeks: readonly PhaseWeek[],
-  gentle: boolean,
-  barrier: boolean,
-): Cell[][] {
+function moved(blocks: Cell[][], open: readonly number[], laying: Laying, barrier: boolean): Cell[][] {
+  const { weeks } = laying;
   let at = 0;
   for (let b = 0; b < blocks.length; b++) {
     const block = blocks[b] ?? [];
@@ -130,7 +181,8 @@ function moved(
       if (to < open.length) {
         const longer: Cell[] = [...block.slice(0, -1), ...new Array<Cell>(to - lighter).fill(3)];
         longer.push(barrier && to === open.length - 1 ? 3 : 'lighter');
-        return [...blocks.slice(0, b), longer, ...segmentBlocks(open.slice(to + 1), weeks, gentle)];
+        const rest = segmentBlocks(open.slice(to + 1), { ...laying, behind: 0 });
+        return [...blocks.slice(0, b), longer, ...rest];
       }
     }
     at += block.length;

@@ -31,7 +31,7 @@ export const mondayOf = (day: Day): Day => addDays(day, 1 - weekdayOf(day));
  * @returns from the week of the first day to that of the last, with the congested chains and peaks they were laid by
  */
 export function layPhases(
-  input: Pick<SeasonInput, 'start' | 'end' | 'events' | 'closures' | 'gymDays'>,
+  input: Pick<SeasonInput, 'start' | 'end' | 'events' | 'closures' | 'gymDays' | 'changes'>,
   settings: MethodSettings,
 ): { weeks: PhaseWeek[]; chains: Chain[]; peaks: Peak[] } {
   const inside = input.events.filter(({ day }) => input.start <= day && day <= input.end);
@@ -48,9 +48,10 @@ export function layPhases(
   const weeks = mondays.map((start, i): PhaseWeek => {
     const peak = peaks.find(({ weeks }) => weeks.includes(start));
     const congested = congestedDaysOf(start, chains) >= MOST_DAYS;
+    const asSet = input.changes.phases.find(({ from, to }) => from <= start && start <= to)?.phase;
     return {
       start,
-      phase: peak ? 'peak' : congested ? 'congested' : (phases[i] ?? 'general'),
+      phase: peak ? 'peak' : congested ? 'congested' : (asSet ?? phases[i] ?? 'general'),
       closed: closed[i] ?? false,
       exams: input.closures.some(({ kind, from, to }) => kind === 'exams' && from <= addDays(start, 6) && start <= to),
       events: counted[i] ?? 0,

@@ -28,6 +28,13 @@ export function layWeeks(count: number, size: 3 | 4, barrier: boolean): Cell[][]
   return blocks;
 }
 
+/** A block of so many weeks, its lighter one the last: short ones have none. */
+export function blockOf(weeks: number): Cell[] {
+  if (weeks <= 2) return weeks === 2 ? [1, 3] : new Array<Cell>(weeks).fill(1);
+  if (weeks === 3) return [1, 3, 'lighter'];
+  return [1, 2, ...new Array<Cell>(weeks - 3).fill(3), 'lighter'];
+}
+
 /** The last weeks of a run: at most a block and what does not make another one (BLOCK-1). */
 function tail(left: number, size: 3 | 4, barrier: boolean): Cell[][] {
   if (left === 0) return [];

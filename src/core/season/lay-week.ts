@@ -1,8 +1,10 @@
 import { jumpBudget } from '../jumps';
 import { isLevelAtLeast, type Phase } from '../library';
 import type { DoseRowId, MethodTables } from '../method';
+import { MOST_ROLES } from './best-roles';
 import { isCongested, type Chain } from './congestion';
 import { leadsOf, type WeekDay } from './deal-roles';
+import { eased, isHardMain, isHeavySession, isTooSoon } from './heavy-sessions';
 import type { BlockWeek } from './lay-blocks';
 import type { PhaseWeek } from './lay-phases';
 import { mainLoad, type MainLoad } from './main-load';
@@ -16,6 +18,8 @@ type LaidWeek = Pick<PlannedWeek, 'targets' | 'sets' | 'contacts' | 'intensity' 
  * A week's sessions with their main lifts and contacts, and the sets it plans.
  * @param loaded planned sets of the loading weeks before, oldest first
  * @param index of the week, from 0
+ * @param done sessions of the week that are over: they stay as they were planned
+ * @param lastHeavy the last heavy session of the weeks before (WEEK-3)
  */
 export function layWeek(
   input: SeasonInput,
@@ -25,6 +29,8 @@ export function layWeek(
   loaded: readonly ByCount[],
   index: number,
   chains: readonly Chain[],
+  done: readonly PlannedSession[],
+  lastHeavy: PlannedSession | null,
   method: MethodTables,
 ): LaidWeek {
   const holds = days.some(({ role }) => role !== null);
@@ -36,9 +42,14 @@ export function layWeek(
       return isMicro ? { ...day, leads: leadsOf('whole', index + 1) } : day;
     });
   let order = 0;
+  let heavy = lastHeavy;
+  const many = used.filter(({ role }) => role !== null).length >= MOST_ROLES;
   const sessions = used.map((day) => {
-    const session = laySession(input, week, block, day, order, isCongested(day.day, chains), method);
+    const asPlanned = laySession(input, week, block, day, order, isCongested(day.day, chains), method);
+    const isNear = heavy !== null && isTooSoon(heavy, asPlanned, many, method);
+    const session = done.find((one) => one.day === day.day) ?? (isNear ? eased(asPlanned, method) : asPlanned);
     if (session.mains.length > 0) order += 1;
+    if (isHeavySession(session, method)) heavy = session;
     return session;
   });
   const minutes = sessions.reduce((sum, session) => sum + session.minutes, 0);
@@ -89,14 +100,12 @@ function laySession(
     if (day.role === null) return { ...main, sets: 1, lead: one };
     return { ...main, sets: day.limits.quiet ? easedSets({ ...main, sets }, method) : sets, lead: one };
   });
-  return { ...day, phase, kind, mains, contacts: contactsOf(input, phase, block, day, kind, method) };
+  return { ...day, phase, kind, near: false, mains, contacts: contactsOf(input, phase, block, day, kind, method) };
 }
 
 /** Sets of a main lift on a day that WEEK-2 protects: as many as are not heavy. */
-function easedSets({ row, sets, percent, rir }: MainLoad, { settings: { week } }: MethodTables): number {
-  const isHard = row === 'D-STR' || (percent ?? 0) >= week.heavyIntensity || (rir !== null && rir <= week.heavyRir);
-  return isHard && row !== 'D-MICRO' ? Math.min(sets, week.heavySets - 1) : sets;
-}
+const easedSets = (main: MainLoad, { settings: { week } }: MethodTables): number =>
+  isHardMain(main, week) ? Math.min(main.sets, week.heavySets - 1) : main.sets;
 
 /** The phase's first strength row, or the gentler one that the squad's level takes. */
 function mainRow(phase: Phase, input: SeasonInput, method: MethodTables): DoseRowId {

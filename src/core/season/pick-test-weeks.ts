@@ -6,6 +6,7 @@ import type { PhaseWeek } from './lay-phases';
  * Weeks in which tests are offered (TEST-1): the start of general and of pre-season (or the lighter week before it), the
  * middle between the first and last event, and before a peak; lighter weeks first, well apart, one may serve two.
  * @param holdsTests whether a week has a gym day that no event protects
+ * @param taken weeks before `from` that have their test; none is chosen there anew
  * @returns week numbers in order
  */
 export function pickTestWeeks(
@@ -13,6 +14,8 @@ export function pickTestWeeks(
   blocks: readonly BlockWeek[],
   holdsTests: readonly boolean[],
   { season }: MethodSettings,
+  taken: readonly number[] = [],
+  from = 0,
 ): number[] {
   const startOf = (phase: PhaseWeek['phase']): number[] =>
     weeks.flatMap((week, i) => (week.phase === phase && weeks[i - 1]?.phase !== phase ? [i] : []));
@@ -32,10 +35,11 @@ export function pickTestWeeks(
       near: i - 1,
     })),
   ];
-  const chosen: number[] = [];
+  const chosen: number[] = [...taken];
   for (const { weeks: offered, near } of windows) {
-    const fit = offered.filter((i) => i >= 0 && i < weeks.length && !weeks[i]?.closed && holdsTests[i]);
-    if (fit.some((i) => chosen.includes(i))) continue;
+    const inside = offered.filter((i) => i >= 0 && i < weeks.length);
+    if (inside.some((i) => chosen.includes(i))) continue;
+    const fit = inside.filter((i) => i >= from && !weeks[i]?.closed && holdsTests[i]);
     const [best] = fit
       .filter((i) => chosen.every((other) => Math.abs(other - i) >= season.testApartWeeks))
       .sort(

@@ -2,12 +2,14 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { METHOD } from '$catalog';
 import { addDays, daysBetween, type Day } from '../calendar';
+import { anyInput, at, event, gym, input, laid, MONDAY, saturdays } from '../../../tests/season-input';
 import { DEFAULT_SCHOOLS } from '../method';
 import {
   congestedChains,
   dealRoles,
   layBlocks,
   layPhases,
+  NO_CHANGES,
   planSeason,
   sessionOn,
   totalSets,
@@ -18,35 +20,6 @@ import {
 } from '.';
 
 const { settings } = METHOD;
-const MONDAY = '2026-07-06';
-const at = (week: number, weekday: number): Day => addDays(MONDAY, 7 * (week - 1) + weekday - 1);
-const event = (day: Day, kind: SeasonEvent['kind'] = 'league', peak = false): SeasonEvent => ({
-  id: `${day} ${kind}`,
-  name: 'Puerto Lobo',
-  day,
-  kind,
-  peak,
-});
-const gym = (...weekdays: number[]) => weekdays.map((weekday) => ({ weekday, start: '18:00', minutes: 60 }));
-const input = (over: Partial<SeasonInput> = {}): SeasonInput => ({
-  start: MONDAY,
-  end: at(44, 7),
-  events: [],
-  gymDays: gym(2, 4),
-  sessionsAWeek: null,
-  closures: [],
-  practices: [],
-  liftLevel: 'trained',
-  jumpLevel: 'trained',
-  young: false,
-  schools: DEFAULT_SCHOOLS,
-  ...over,
-});
-const laid = (over: Partial<SeasonInput>) => {
-  const plan = planSeason(input(over), METHOD);
-  if (!plan.ok) throw new Error(JSON.stringify(plan.issues));
-  return plan.value;
-};
 /** Phases as runs: 'general 3, specific 6 …'. */
 const runs = (names: readonly string[]): string =>
   names
@@ -60,8 +33,6 @@ const runs = (names: readonly string[]): string =>
     .join(', ');
 const phases = (over: Partial<SeasonInput>): string =>
   runs(layPhases(input(over), settings).weeks.map(({ phase }) => phase));
-const saturdays = (from: number, to: number): SeasonEvent[] =>
-  Array.from({ length: to - from + 1 }, (_, i) => event(at(from + i, 6)));
 
 describe('phases (PHASE-1, PHASE-2, WEEK-7)', () => {
   it.each<[string, Partial<SeasonInput>, string]>([
@@ -344,7 +315,7 @@ describe('a planned season', () => {
   });
 
   it('takes half of a practice’s jumps off the contacts of its day', () => {
-    const practice = { id: 'p', weekday: 2, start: '20:00', minutes: 90, hardness: 6, jumps: 40 };
+    const practice = { id: 'p', weekday: 2, start: '20:00', minutes: 90, hardness: 6, jumps: 40, except: [] };
     const contacts = (practices: SeasonInput['practices']) =>
       laid({ practices }).weeks[0]?.sessions.map(({ contacts: { aim } }) => aim) ?? [];
     const [tuesday = 0, thursday = 0] = contacts([]);
@@ -372,42 +343,6 @@ describe('a planned season', () => {
     expect(laid({ end: at(3, 7) }).weeks).toHaveLength(3);
   });
 });
-
-const anyInput = fc
-  .record({
-    weeks: fc.integer({ min: 1, max: 50 }),
-    events: fc.array(
-      fc.record({
-        day: fc.integer({ min: 0, max: 349 }),
-        kind: fc.constantFrom('friendly' as const, 'league' as const, 'cup' as const, 'final' as const),
-        peak: fc.boolean(),
-      }),
-      { maxLength: 40 },
-    ),
-    weekdays: fc.uniqueArray(fc.integer({ min: 1, max: 7 }), { maxLength: 7 }),
-    level: fc.constantFrom('foundation' as const, 'developing' as const, 'trained' as const, 'advanced' as const),
-    young: fc.boolean(),
-    loading: fc.constantFrom('blocks' as const, 'straight-line' as const, 'daily waves' as const),
-    closed: fc.array(fc.tuple(fc.integer({ min: 0, max: 349 }), fc.integer({ min: 0, max: 40 })), { maxLength: 3 }),
-  })
-  .map(({ weeks, events, weekdays, level, young, loading, closed }) =>
-    input({
-      end: at(weeks, 7),
-      events: events.map(({ day, kind, peak }, i) => ({ ...event(addDays(MONDAY, day), kind, peak), id: String(i) })),
-      gymDays: gym(...weekdays),
-      liftLevel: level,
-      jumpLevel: level,
-      young,
-      schools: { ...DEFAULT_SCHOOLS, loading },
-      closures: closed.map(([from, days], i) => ({
-        id: String(i),
-        name: 'closed',
-        from: addDays(MONDAY, from),
-        to: addDays(MONDAY, from + days),
-        kind: 'closed' as const,
-      })),
-    }),
-  );
 
 describe('whatever the calendar', () => {
   it('keeps to what a day allows, to a block’s roles and to WEEK-6, and gives the same plan again', () => {

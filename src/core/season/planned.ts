@@ -13,6 +13,8 @@ export interface PlannedSession extends WeekDay {
   /** the row its day takes: a congested day in a usual week keeps its own (WEEK-7) */
   readonly phase: Phase;
   readonly kind: 'lift' | 'micro' | 'primer' | 'recovery';
+  /** too soon after the heavy session before it: its mains are eased until they are not heavy (WEEK-3) */
+  readonly near: boolean;
   readonly mains: readonly (MainLoad & { readonly lead: Lead })[];
   /** tier-weighted contacts it aims at and may reach */
   readonly contacts: { readonly aim: number; readonly limit: number };

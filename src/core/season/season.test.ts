@@ -24,18 +24,26 @@ const limits = (day: string, ...events: [string, 'friendly' | 'league'][]) =>
 
 describe('what a day allows', () => {
   test.each([
-    ['four days before: all', '2026-11-24', { quiet: false, primerOnly: false, recovery: false, daysBefore: 4 }],
+    [
+      'four days before: all',
+      '2026-11-24',
+      { quiet: false, afterHeavy: false, primerOnly: false, recovery: false, daysBefore: 4 },
+    ],
     ['two days before: quiet', '2026-11-26', { quiet: true, primerOnly: false, daysBefore: 2 }],
     ['the day before: a primer', '2026-11-27', { quiet: true, primerOnly: true, daysBefore: 1 }],
     ['the day itself', '2026-11-28', { quiet: true, primerOnly: true, daysBefore: 0 }],
-    ['the day after: recovery', '2026-11-29', { quiet: false, recovery: true, daysAfter: 1 }],
-    ['two days after: all', '2026-11-30', { quiet: false, recovery: false, daysAfter: 2 }],
+    ['the day after: recovery', '2026-11-29', { quiet: false, afterHeavy: false, recovery: true, daysAfter: 1 }],
+    ['two days after: all', '2026-11-30', { quiet: false, afterHeavy: false, recovery: false, daysAfter: 2 }],
   ])('%s', (_name, day, expected) => {
     expect(limits(day, ['2026-11-28', 'league'])).toMatchObject(expected);
   });
 
   it('a friendly limits its eve and its own day only', () => {
-    expect(limits('2026-11-26', ['2026-11-28', 'friendly'])).toMatchObject({ quiet: false, daysBefore: null });
+    expect(limits('2026-11-26', ['2026-11-28', 'friendly'])).toMatchObject({
+      quiet: false,
+      afterHeavy: false,
+      daysBefore: null,
+    });
     expect(limits('2026-11-27', ['2026-11-28', 'friendly'])).toMatchObject({ quiet: true, primerOnly: true });
     expect(limits('2026-11-29', ['2026-11-28', 'friendly'])).toMatchObject({ recovery: false });
   });
@@ -52,6 +60,7 @@ describe('what a day allows', () => {
     expect(limits('2026-11-24')).toEqual({
       on: false,
       quiet: false,
+      afterHeavy: false,
       primerOnly: false,
       recovery: false,
       daysBefore: null,

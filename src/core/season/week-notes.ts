@@ -35,6 +35,8 @@ export function weekNotes(
   const lifts = week.sessions.filter(({ role }) => role !== null);
   if (input.gymDays.length > 0 && lifts.length === 0)
     notes.push(finding('note', 'no_day_for_main', ['WEEK-2', 'WEEK-4', 'WEEK-7'], { events: week.events }));
+  const near = lifts.filter((one) => one.near).map(({ day }) => day);
+  if (near.length > 0) notes.push(finding('note', 'heavy_too_near', ['WEEK-3'], { days: near }));
   const eased = lifts.filter(({ limits }) => limits.quiet).map(({ day }) => day);
   if (eased.length > 0) notes.push(finding('note', 'main_near_event', ['WEEK-2'], { days: eased }));
   const outside = input.events.filter(({ day }) => week.start <= day && day <= addDays(week.start, 6));

@@ -1,6 +1,8 @@
 import { weekdayOf } from '$core/calendar';
 import type { Demand, Muscle, Tier } from '$core/library';
 import type { Facts, Reason } from '$core/result';
+import { ownValue } from '$core/own';
+import { AFTER_HEAVY } from '$core/season';
 import { dayWords, DEMAND_WORDS, listWords, MUSCLE_WORDS } from './words';
 
 const text = (value: Facts[string] | undefined): string =>
@@ -9,14 +11,40 @@ const percent = (value: Facts[string] | undefined): string => `${String(Math.rou
 const demands = (value: Facts[string] | undefined): string =>
   listWords((Array.isArray(value) ? (value as Demand[]) : []).map((demand) => DEMAND_WORDS[demand]));
 const near = (value: Facts[string] | undefined): string =>
-  Number(value) === 0
-    ? 'An event day'
-    : Number(value) === 1
-      ? 'The day before an event'
-      : `${String(value)} days before an event`;
+  value === AFTER_HEAVY
+    ? 'Less than 48 hours after a heavy session'
+    : Number(value) === 0
+      ? 'An event day'
+      : Number(value) === 1
+        ? 'The day before an event'
+        : `${String(value)} days before an event`;
 const days = (value: Facts[string] | undefined): string =>
   listWords((Array.isArray(value) ? (value as string[]) : []).map((day) => dayWords(day, weekdayOf(day))));
 const tier = (value: Facts[string] | undefined): Tier => String(value) as Tier;
+
+const PHASES: Readonly<Record<string, string>> = {
+  general: 'off-season, general',
+  specific: 'off-season, specific',
+  'in-season': 'in season',
+  peak: 'finals window',
+};
+const phaseWords = (value: Facts[string] | undefined): string => ownValue(PHASES, text(value)) ?? text(value);
+const kindWords = (value: Facts[string] | undefined): string =>
+  text(value) === 'loading' ? 'a loading week' : text(value) === 'lighter' ? 'a lighter week' : text(value);
+const role = (value: Facts[string] | undefined): string => (text(value) === '' ? 'no role' : `role ${text(value)}`);
+const SESSIONS: Readonly<Record<string, string>> = {
+  lift: 'a lift',
+  micro: 'a micro-dose',
+  primer: 'a primer',
+  recovery: 'recovery',
+};
+const sessionWords = (value: Facts[string] | undefined): string =>
+  ownValue(SESSIONS, text(value)) ?? `role ${text(value)}`;
+/** The event a day is bound by, near ones only. */
+const because = ({ before, after }: Facts): string => {
+  if (after === 1) return ', the day after an event';
+  return before === 1 ? ', the day before an event' : before === 2 ? ', two days before an event' : '';
+};
 
 const SHOCK_NEEDS: Readonly<Record<string, string>> = {
   landing_screen: 'the drop landing screen',
@@ -101,6 +129,24 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
     `${text(f.weeks)} weeks with fewer than ${text(f.least)} strength sessions: strength may fade. A primer or a free weekday counts.`,
   no_day_for_main: () => 'No gym day of this week is free enough for a main lift.',
   main_near_event: (f) => `A main lift within two days of an event stays under what counts as heavy: ${days(f.days)}.`,
+  week_phase_moved: (f) => `Week of ${days([String(f.day)])}: ${phaseWords(f.to)} instead of ${phaseWords(f.from)}.`,
+  week_closed: (f) => `Week of ${days([String(f.day)])}: the gym is closed.`,
+  week_open: (f) => `Week of ${days([String(f.day)])}: the gym is open again.`,
+  week_kind_moved: (f) => `Week of ${days([String(f.day)])}: ${kindWords(f.to)} instead of ${kindWords(f.from)}.`,
+  tests_here_now: (f) => `Tests are offered in the week of ${days([String(f.day)])}.`,
+  tests_gone: (f) => `No tests any more in the week of ${days([String(f.day)])}.`,
+  session_gone: (f) => `${days([String(f.day)])}: no session any more (was ${sessionWords(f.was)}).`,
+  session_new: (f) => `${days([String(f.day)])}: ${sessionWords(f.is)}, new${because(f)}.`,
+  session_kind_moved: (f) =>
+    `${days([String(f.day)])}: ${sessionWords(f.to)} instead of ${sessionWords(f.from)}${because(f)}.`,
+  session_role_moved: (f) => `${days([String(f.day)])}: ${role(f.to)} instead of ${role(f.from)}${because(f)}.`,
+  session_mains_moved: (f) =>
+    `${days([String(f.day)])}: main lift ${text(f.to) || 'none'} instead of ${text(f.from) || 'none'}.`,
+  session_eased: (f) => `${days([String(f.day)])}: eased${because(f)}.`,
+  session_free: (f) => `${days([String(f.day)])}: no longer eased.`,
+  session_clock_moved: (f) => `${days([String(f.day)])}: at ${text(f.start)}, ${text(f.minutes)} minutes.`,
+  plan_moved_more: (f) => `And ${text(f.count)} more.`,
+  heavy_too_near: (f) => `Less than 48 hours after a heavy session, so eased until it is not heavy: ${days(f.days)}.`,
   two_events_a_day: (f) => `Two events on one day: ${days(f.days)}.`,
   eased_for_week: (f) => `A lighter week: ${String(f.to)} of ${String(f.from)} sets.`,
   eased_for_day: (f) => `${near(f.daysBefore)}: eased until it is not heavy.`,

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { LEVELS, SIDES, TIERS } from '$core/library';
 import { SIGNS } from '$core/safety';
 import { SCHOOL_IDS } from '$core/method';
+import { mondayOf } from '$core/season';
 import { EQUIPMENT } from './kit';
 import { daySchema } from './bodies';
 
@@ -137,6 +138,49 @@ export const eventChangeSchema = z.object({
     .string()
     .optional()
     .transform((ticked) => ticked !== undefined),
+});
+
+export const moveSessionSchema = z.object({
+  from: day('Which session?'),
+  to: day('To which day?'),
+  start: z.preprocess(blankToNull, time.nullable()),
+});
+
+export const setPhaseSchema = z
+  .object({
+    from: day('From which week?'),
+    to: day('Until which week?'),
+    phase: z.preprocess(
+      blankToNull,
+      z.enum(['general', 'specific', 'pre-season', 'in-season', 'transition']).nullable(),
+    ),
+  })
+  .transform((value) => ({ ...value, from: mondayOf(value.from), to: mondayOf(value.to) }));
+
+export const setBlockSchema = z.object({
+  from: day('Which block?'),
+  weeks: z.preprocess(blankToNull, z.coerce.number().int().min(2).max(5).nullable()),
+});
+
+export const practiceDaySchema = z.object({
+  id: z.string().min(1).max(60),
+  day: day('On which day?'),
+  minutes: z.preprocess(blankToNull, z.coerce.number().int().min(0).max(300).nullable()),
+});
+
+export const copySeasonSchema = z.object({
+  squad: z.uuid('Choose the squad.'),
+  start: day('When does it start here?'),
+  events: z
+    .string()
+    .optional()
+    .transform((ticked) => ticked !== undefined),
+});
+
+export const remedySchema = z.object({
+  week: day('Which week?'),
+  code: z.string().min(1).max(60),
+  at: z.coerce.number().int().min(0).max(10),
 });
 
 export const athleteFactsSchema = z.object({

@@ -14,6 +14,8 @@ export interface SeasonWeek {
   readonly kind: string;
   readonly test: boolean;
   readonly peak: boolean;
+  /** the coach gave it its phase */
+  readonly set: boolean;
   readonly sets: number;
   /** hard sets the phase's row asks for */
   readonly band: readonly [number, number] | null;
@@ -32,9 +34,20 @@ export interface SeasonDay {
   readonly tag: string | null;
   readonly allows: string;
   readonly events: readonly { name: string; kind: string }[];
-  readonly practices: readonly { start: string; minutes: number; hardness: number }[];
+  readonly practices: readonly {
+    id: string;
+    start: string;
+    minutes: number;
+    hardness: number;
+    off: boolean;
+  }[];
+  readonly isOver: boolean;
   readonly session: {
     readonly start: string;
+    /** the coach put it here */
+    readonly moved: boolean;
+    /** why it is less than usual; null = it is not */
+    readonly eased: 'event' | 'heavy' | null;
     readonly minutes: number;
     readonly role: string | null;
     readonly kind: 'lift' | 'micro' | 'primer' | 'recovery';
@@ -70,6 +83,16 @@ export interface SeasonPage {
     readonly closures: readonly { id: string; name: string; from: string; to: string; kind: string; words: string }[];
     readonly practices: readonly Practice[];
   } | null;
+  /** the last change that stands, with what moved by it, and whether one was taken back */
+  readonly step: {
+    readonly words: string;
+    readonly who: string;
+    readonly day: string;
+    readonly moved: readonly string[];
+  } | null;
+  readonly redo: string | null;
+  /** squads whose season could be copied here */
+  readonly others: readonly { readonly id: string; readonly name: string; readonly start: string }[];
   readonly proposed: { readonly start: string; readonly end: string };
   readonly trouble: readonly string[];
   readonly events: readonly { id: string; day: string; name: string; kind: string; peak: boolean; words: string }[];
@@ -78,7 +101,7 @@ export interface SeasonPage {
   readonly weeks: readonly SeasonWeek[];
   readonly shown: {
     readonly number: number;
-    readonly notes: readonly string[];
+    readonly notes: readonly { readonly code: string; readonly words: string; readonly mends: boolean }[];
     readonly days: readonly SeasonDay[];
   } | null;
 }

@@ -2,7 +2,7 @@ import { athleteBudget, judgeDay, judgeOption, type DayLine } from '../../day';
 import { contactsOf } from '../../jumps';
 import { getExercise, type Exercise } from '../../library';
 import type { Finding, Reason } from '../../result';
-import { heavyFamilies } from '../../season';
+import { heavyFamilies, whyQuiet } from '../../season';
 import type { Card, Line } from '../../session';
 import type { Context } from '../context';
 import { aboveMaximum, isYoung, loadHere, maximumOf, overYouth, withShare } from './check-load';
@@ -32,10 +32,10 @@ function heavyByHand(lines: readonly Line[], { limits, library, method }: Contex
     .map((family) => ({
       severity: 'forbid',
       code: 'heavy_on_quiet_day',
-      rules: ['WEEK-2'],
+      rules: whyQuiet(limits).rules,
       facts: {
         family,
-        daysBefore: limits.daysBefore ?? 0,
+        ...whyQuiet(limits).facts,
         slot: entries.find((entry) => entry.typed && entry.exercise.family === family)?.slot ?? 'card',
       },
     }));

@@ -7,6 +7,7 @@ import type { Reason } from '../../result';
 import type { Option } from '../candidates/options';
 import { helps, trains } from '../compile/bonuses';
 import type { Context } from '../context';
+import { whyQuiet } from '../../season';
 
 /** Demands named in a reason: the ones this line covers most, by the sport's weight. */
 const NAMED_DEMANDS = 2;
@@ -70,17 +71,17 @@ export function explainLine(
       rules: ['COUNT-3', 'JUMP-9'],
       facts: { raw: contacts.raw, weighted: contacts.weighted, tier: contacts.tier },
     });
-  if (limits.quiet)
-    reasons.push({ code: 'quiet_day', rules: ['WEEK-2'], facts: { daysBefore: limits.daysBefore ?? 0 } });
+  if (limits.quiet) reasons.push({ code: 'quiet_day', ...whyQuiet(limits) });
   if (full)
     reasons.push({
-      code: full.rules.includes('WEEK-2')
-        ? 'eased_for_day'
-        : full.rules.includes('SEL-7')
-          ? 'capped_by_slot'
-          : 'sets_for_time',
+      code:
+        full.rules.includes('WEEK-2') || full.rules.includes('WEEK-3')
+          ? 'eased_for_day'
+          : full.rules.includes('SEL-7')
+            ? 'capped_by_slot'
+            : 'sets_for_time',
       rules: full.rules,
-      facts: { sets: full.dose.sets, amount: full.dose.amount, daysBefore: limits.daysBefore ?? 0 },
+      facts: { sets: full.dose.sets, amount: full.dose.amount, ...whyQuiet(limits).facts },
     });
   if (barredShare > 0)
     reasons.push({

@@ -13,7 +13,7 @@ import { recordChanges } from './record-change';
 const MOST_PARTS = 60;
 
 type Season = typeof season.$inferSelect;
-type SeasonPart = Partial<Pick<Season, 'start' | 'end' | 'sessionsAWeek' | 'closures' | 'practices'>>;
+type SeasonPart = Partial<Pick<Season, 'start' | 'end' | 'sessionsAWeek' | 'closures' | 'practices' | 'changes'>>;
 
 /**
  * Sets a squad's season. @param seen the version that was on the screen, 0 = there was none
@@ -33,7 +33,7 @@ export async function setSeason(
   const weeks = Math.ceil((daysBetween(value.start, value.end) + 1) / 7);
   if (weeks > MOST_WEEKS) return fail('season_too_long', ['end'], { weeks, most: MOST_WEEKS });
   if ((of.season?.version ?? 0) !== seen) return fail('season_changed', ['start']);
-  return write(tx, club, of, value, actor);
+  return writeSeason(tx, club, of, value, actor);
 }
 
 /** Adds days without the gym, or with less of everything. @param id the closure's, from the command */
@@ -57,14 +57,14 @@ async function addPart<K extends 'closures' | 'practices'>(
   if (!of.season) return fail('no_season', []);
   const there = of.season[what];
   if (there.length >= MOST_PARTS) return fail('too_many_parts', [], { most: MOST_PARTS });
-  return write(tx, club, of, { [what]: [...there, part] }, actor);
+  return writeSeason(tx, club, of, { [what]: [...there, part] }, actor);
 }
 
 /** Takes a closure or a practice out; one that is gone already is gone. */
 export function removePart(tx: Tx, club: ClubContext, of: SquadRow, id: string, actor: string): Promise<Result<null>> {
   if (!of.season) return Promise.resolve(ok(null));
   const { closures, practices } = of.season;
-  return write(
+  return writeSeason(
     tx,
     club,
     of,
@@ -73,7 +73,14 @@ export function removePart(tx: Tx, club: ClubContext, of: SquadRow, id: string, 
   );
 }
 
-async function write(tx: Tx, club: ClubContext, of: SquadRow, set: SeasonPart, actor: string): Promise<Result<null>> {
+/** Writes a part of a squad's season with its history. */
+export async function writeSeason(
+  tx: Tx,
+  club: ClubContext,
+  of: SquadRow,
+  set: SeasonPart,
+  actor: string,
+): Promise<Result<null>> {
   const before = of.season;
   const from = before && Object.fromEntries(Object.keys(set).map((key) => [key, before[key as keyof Season]]));
   if (before)
@@ -83,7 +90,9 @@ async function write(tx: Tx, club: ClubContext, of: SquadRow, set: SeasonPart, a
       .where(eq(season.squadId, of.id));
   else {
     const { start = club.today, end = club.today, ...rest } = set;
-    await tx.insert(season).values({ clubId: club.clubId, squadId: of.id, start, end, ...rest });
+    await tx
+      .insert(season)
+      .values({ clubId: club.clubId, squadId: of.id, start, end, plannedFrom: club.today, ...rest });
   }
   await recordChanges(tx, club.clubId, [{ day: club.today, actor, subject: 'season', squadId: of.id, from, to: set }]);
   return ok(null);

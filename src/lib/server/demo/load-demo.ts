@@ -118,6 +118,7 @@ async function writeRoster(tx: Tx, clubId: string, day: Day, random: () => numbe
         squadId,
         start: addDays(monday, demo.season.fromWeek * 7),
         end: addDays(monday, (demo.season.fromWeek + demo.season.weeks) * 7 - 1),
+        plannedFrom: addDays(monday, demo.season.fromWeek * 7),
         closures: demo.season.closed.map(({ name, fromWeek, weeks }) => ({
           id: v7(),
           name,
@@ -125,7 +126,7 @@ async function writeRoster(tx: Tx, clubId: string, day: Day, random: () => numbe
           to: addDays(monday, (fromWeek + weeks) * 7 - 1),
           kind: 'closed' as const,
         })),
-        practices: demo.season.practices.map((practice) => ({ id: v7(), ...practice })),
+        practices: demo.season.practices.map((practice) => ({ id: v7(), ...practice, except: [] })),
       });
     for (const person of demo.athletes) {
       const id = v7();

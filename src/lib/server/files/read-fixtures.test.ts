@@ -2,7 +2,7 @@ import ICAL from 'ical.js';
 import { describe, expect, it, test } from 'vitest';
 import { METHOD } from '$catalog';
 import { DEFAULT_SCHOOLS } from '$core/method';
-import { planSeason } from '$core/season';
+import { NO_CHANGES, planSeason } from '$core/season';
 import { seasonCalendar } from '../feeds/season-calendar';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
 import { readFixturesFile, type FixturesFile } from './read-fixtures';
@@ -117,6 +117,7 @@ describe('the season as a calendar', () => {
       sessionsAWeek: null,
       closures: [],
       practices: [],
+      changes: NO_CHANGES,
       liftLevel: 'trained',
       jumpLevel: 'trained',
       young: false,

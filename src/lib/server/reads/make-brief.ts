@@ -62,6 +62,7 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
     practiceJumps: practiceJumpsOn(day, squad.season?.practices ?? []),
     place: placeOf(kit),
     events: squad.events.map(({ day: eventDay, kind }) => ({ day: eventDay, kind })),
+    afterHeavy: athleteId === null && (plan.on?.near ?? false),
     noClearDay: hasNoClearDay(squad, day, club.method),
     athletes: known.map(({ facts }) => facts),
     tracks,

@@ -2,6 +2,7 @@ import { addDays, matchTags, weekdayOf } from '$core/calendar';
 import {
   dayLimits,
   planSeason,
+  practicesOn,
   totalSets,
   weekOf,
   type DayLimits,
@@ -12,22 +13,34 @@ import { sayIssue, sayReason } from '$lib/messages';
 import type { SeasonDay, SeasonPage, SeasonWeek } from '$lib/model/season';
 import type { AthleteRow } from '../repositories/athletes';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
+import type { SeasonStepRow } from '../repositories/season';
 import { sayDay, squadKnot, tagWords, threadEnd } from './page-thread';
 import { seasonInput } from './squad-plan';
 
 /** A season proposed where there is none: from this week on. */
 const PROPOSED_WEEKS = 40;
 
+/** What of a season is read beside club, squad and athletes. */
+export interface SeasonRows {
+  readonly followed: readonly PlannedWeek[];
+  /** newest first */
+  readonly steps: readonly SeasonStepRow[];
+}
+
+/** Notes that a change of the plan may take away. */
+const MENDED = ['strength_may_fade', 'no_day_for_main', 'main_near_event', 'heavy_too_near'];
+
 /** The Season's page. @param asked week on screen, from 1; null = the one of today */
 export function readSeason(
   club: ClubContext,
   squad: SquadRow,
   athletes: readonly AthleteRow[],
+  { followed, steps }: SeasonRows,
   asked: number | null,
 ): SeasonPage {
   const { today, method } = club;
-  const input = seasonInput(club, squad, athletes, today);
-  const laid = input ? planSeason(input, method) : null;
+  const input = seasonInput(club, squad, athletes);
+  const laid = input ? planSeason(input, method, { from: today, weeks: followed }) : null;
   const weeks = laid?.ok ? laid.value.weeks : [];
   const now = laid?.ok ? weekOf(laid.value, today) : null;
   const shown = weeks[(asked ?? now?.number ?? 1) - 1] ?? weeks[0];
@@ -50,6 +63,15 @@ export function readSeason(
       closures: squad.season.closures.map((one) => ({ ...one, words: `${sayDay(one.from)} – ${sayDay(one.to)}` })),
       practices: squad.season.practices,
     },
+    step: sayStep(steps, club),
+    redo:
+      steps
+        .filter(({ undone }) => undone)
+        .map(({ verb }) => stepWords(verb))
+        .at(-1) ?? null,
+    others: club.squads.flatMap(({ id, name, season }) =>
+      season && id !== squad.id ? [{ id, name, start: season.start }] : [],
+    ),
     proposed: { start: monday, end: addDays(monday, 7 * PROPOSED_WEEKS - 1) },
     trouble: laid && !laid.ok ? laid.issues.map(sayIssue) : [],
     events: squad.events
@@ -58,8 +80,51 @@ export function readSeason(
     outside: squad.season ? squad.events.filter(({ day }) => day > (squad.season?.end ?? day)).length : 0,
     now: now?.number ?? null,
     weeks: weeks.map((week) => shortWeek(week, squad, club)),
-    shown: shown ? { number: shown.number, notes: shown.notes.map(sayReason), days: daysOf(shown, squad, club) } : null,
+    shown: shown
+      ? {
+          number: shown.number,
+          notes: shown.notes.map((note) => ({
+            code: note.code,
+            words: sayReason(note),
+            mends: MENDED.includes(note.code) && addDays(shown.start, 6) >= today,
+          })),
+          days: daysOf(shown, squad, club),
+        }
+      : null,
   };
+}
+
+/** What a change of the plan was, by the verb of its command. */
+const STEP_WORDS: Readonly<Record<string, string>> = {
+  season: 'the season’s dates',
+  closure: 'days without the gym',
+  practice: 'a practice',
+  'remove-season-part': 'days or a practice taken out',
+  'add-event': 'an event added',
+  'change-event': 'an event changed',
+  'remove-event': 'an event taken out',
+  fixtures: 'fixtures imported',
+  'gym-days': 'the gym days',
+  'move-session': 'a session moved',
+  'set-phase': 'a phase set',
+  'set-block': 'a block’s length',
+  'practice-day': 'one day of a practice',
+  'copy-season': 'a season copied',
+  school: 'a school',
+  remedy: 'a remedy taken',
+};
+const stepWords = (verb: string): string => STEP_WORDS[verb] ?? verb;
+
+function sayStep(steps: readonly SeasonStepRow[], club: ClubContext): SeasonPage['step'] {
+  const step = steps.find(({ undone }) => !undone);
+  return step
+    ? {
+        words: stepWords(step.verb),
+        who: club.staffNames[step.actor] ?? 'someone',
+        day: sayDay(step.day),
+        moved: step.moved.map(sayReason),
+      }
+    : null;
 }
 
 function shortWeek(week: PlannedWeek, squad: SquadRow, { method }: ClubContext): SeasonWeek {
@@ -77,6 +142,7 @@ function shortWeek(week: PlannedWeek, squad: SquadRow, { method }: ClubContext):
     kind: block.kind,
     test,
     peak: peak !== null,
+    set: squad.season?.changes.phases.some(({ from, to }) => from <= start && start <= to) ?? false,
     sets: totalSets(sets),
     band: spans && sessions.length > 0 ? [sum(spans.map(([from]) => from)), sum(spans.map(([, to]) => to))] : null,
     contacts,
@@ -102,23 +168,26 @@ function daysOf(week: PlannedWeek, squad: SquadRow, { method, today }: ClubConte
       tag: tagWords(tags),
       allows: closure?.kind === 'closed' ? closure.name : allowed(dayLimits(tags, method.settings)),
       events: squad.events.filter((one) => one.day === day).map(({ name, kind }) => ({ name, kind })),
+      isOver: day < today,
       practices: (squad.season?.practices ?? [])
         .filter(({ weekday }) => weekday === weekdayOf(day))
-        .map(({ start, minutes, hardness }) => ({ start, minutes, hardness })),
-      session: session && sayPlanned(session),
+        .map((practice) => {
+          const [on] = practicesOn(day, [practice]);
+          const { id, start, minutes, hardness } = on ?? practice;
+          return { id, start, minutes, hardness, off: !on };
+        }),
+      session: session && sayPlanned(session, squad),
     };
   });
 }
 
-const sayPlanned = ({
+const sayPlanned = (
+  { day, start, minutes, role, kind, mains, contacts, limits, near }: PlannedSession,
+  { season }: SquadRow,
+): NonNullable<SeasonDay['session']> => ({
   start,
-  minutes,
-  role,
-  kind,
-  mains,
-  contacts,
-}: PlannedSession): NonNullable<SeasonDay['session']> => ({
-  start,
+  moved: season?.changes.moves.some(({ to }) => to === day) ?? false,
+  eased: kind !== 'lift' || role === null ? null : limits.quiet ? 'event' : near ? 'heavy' : null,
   minutes,
   role,
   kind,

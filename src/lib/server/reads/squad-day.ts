@@ -1,9 +1,10 @@
 import { addDays, gymDayOn, matchTags, type Day } from '$core/calendar';
 import type { Phase } from '$core/library';
-import { dayLimits } from '$core/season';
+import { dayLimits, type PlannedWeek } from '$core/season';
 import type { Tx } from '../db/client';
 import { loadSquadAthletes, type AthleteRow } from '../repositories/athletes';
 import { loadClub, type ClubContext, type SquadRow } from '../repositories/club-context';
+import { loadFollowed } from '../repositories/season';
 import { blockStart, loadSessions, loadSets, type SessionRow, type SetRow } from '../repositories/sessions';
 
 /** Everything about one squad on one day. */
@@ -21,10 +22,12 @@ export interface SquadDay {
   readonly sets: readonly SetRow[];
   /** first day of the squad's run of its phase before this day */
   readonly blockStart: Day | null;
+  /** weeks of its season as they were followed */
+  readonly followed: readonly PlannedWeek[];
 }
 
 /**
- * Everything about one squad on one day, in four statements however many athletes it has.
+ * Everything about one squad on one day, in five statements however many athletes it has.
  * @returns null when the club has no such squad
  */
 export async function loadSquadDay(
@@ -50,6 +53,7 @@ export async function loadSquadDay(
     session,
     sets: await loadSets(tx, session ? [session.id] : []),
     blockStart: blockStart(sessions, phase, day),
+    followed: squad.season ? await loadFollowed(tx, squadId) : [],
   };
 }
 

@@ -36,32 +36,28 @@ const read = new WeakMap<SquadDay, PlanRead>();
 export function planOf(rows: SquadDay): PlanRead {
   const known = read.get(rows);
   if (known) return known;
-  const plan = seasonPlan(rows.club, rows.squad, rows.athletes, rows.day);
+  const plan = seasonPlan(rows.club, rows.squad, rows.athletes, rows.followed);
   const found = plan ? { plan, week: weekOf(plan, rows.day), on: sessionOn(plan, rows.day) } : NO_PLAN;
   read.set(rows, found);
   return found;
 }
 
-/** A squad's season laid out; null where it has none, or none that can be laid. */
+/** A squad's season laid out from today on; null where it has none, or none that can be laid. */
 export function seasonPlan(
   club: ClubContext,
   squad: SquadRow,
   athletes: readonly AthleteRow[],
-  day: Day,
+  followed: readonly PlannedWeek[],
 ): SeasonPlan | null {
-  const input = seasonInput(club, squad, athletes, day);
-  const plan = input && planSeason(input, club.method);
+  const input = seasonInput(club, squad, athletes);
+  const plan = input && planSeason(input, club.method, { from: club.today, weeks: followed });
   return plan?.ok ? plan.value : null;
 }
 
 /** What a squad's season is laid from. */
-export function seasonInput(
-  club: ClubContext,
-  squad: SquadRow,
-  athletes: readonly AthleteRow[],
-  day: Day,
-): SeasonInput | null {
+export function seasonInput(club: ClubContext, squad: SquadRow, athletes: readonly AthleteRow[]): SeasonInput | null {
   const { season } = squad;
+  const day = club.today;
   if (!season) return null;
   const young = athletes.filter((one) => (ageOf(one, day) ?? Infinity) < club.method.settings.youth.underYears).length;
   return {
@@ -72,6 +68,7 @@ export function seasonInput(
     sessionsAWeek: season.sessionsAWeek,
     closures: season.closures,
     practices: season.practices,
+    changes: season.changes,
     liftLevel: medianLevel(athletes.map(({ liftLevel }) => liftLevel)),
     jumpLevel: medianLevel(athletes.map(({ jumpLevel }) => jumpLevel)),
     young: young * 2 > athletes.length,

@@ -1,6 +1,7 @@
 import { DEFAULT_SCHOOLS, SCHOOL_IDS, SCHOOLS } from '$core/method';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
+import { movingPlans } from '$lib/server/commands/season-step';
 import { chooseSchool } from '$lib/server/commands/settings';
 import { runOne } from '$lib/server/commands/run-command';
 import { readForm, troubleOf } from '$lib/server/forms';
@@ -36,9 +37,12 @@ export const actions: Actions = {
     const form = await readForm(request, 'choose', schoolSchema);
     if (!form.ok) return form.failure;
     const { commandId: id, value } = form;
-    const done = await runOne({ clubId, id, verb: 'school', actor: userId }, value, async (tx) =>
-      chooseSchool(tx, await loadClub(tx), value, userId),
-    );
+    const done = await runOne({ clubId, id, verb: 'school', actor: userId }, value, async (tx) => {
+      const club = await loadClub(tx);
+      return movingPlans(tx, { club, squadId: value.squadId ?? null, actor: userId, verb: 'school' }, () =>
+        chooseSchool(tx, club, value, userId),
+      );
+    });
     return done.ok
       ? { form: 'choose', errors: {}, typed: {}, kept: done.value }
       : troubleOf('choose', done.issues, form.typed, 'option');

@@ -16,7 +16,8 @@ import {
 } from 'drizzle-orm/pg-core';
 import type { GymDay } from '$core/calendar';
 import type { Clearance } from '$core/safety';
-import type { Closure, Practice } from '$core/season';
+import { NO_CHANGES, type Closure, type PlannedWeek, type Practice, type SeasonChanges } from '$core/season';
+import type { Finding } from '$core/result';
 import type { Schools } from '$core/method';
 import {
   EMPTY_BACKGROUND,
@@ -237,10 +238,97 @@ export const season = pgTable(
     sessionsAWeek: integer('sessions_a_week'),
     closures: jsonb('closures').$type<readonly Closure[]>().notNull().default([]),
     practices: jsonb('practices').$type<readonly Practice[]>().notNull().default([]),
+    /** what the coach decided over the rules' head */
+    changes: jsonb('changes').$type<SeasonChanges>().notNull().default(NO_CHANGES),
+    /** the day it was first set: what lies before was never planned */
+    plannedFrom: date('planned_from', { mode: 'string' }).notNull(),
     version: version(),
   },
   (t) => [
     primaryKey({ columns: [t.clubId, t.squadId] }),
+    foreignKey({ columns: [t.clubId, t.squadId], foreignColumns: [squad.clubId, squad.id] }).onDelete('cascade'),
+    tenantPolicy(),
+  ],
+);
+
+/** A week as it was planned when it began or was last changed: what was followed stays so, whatever is known later. */
+export const seasonWeek = pgTable(
+  'season_week',
+  {
+    clubId: clubId(),
+    squadId: uuid('squad_id').notNull(),
+    start: date('start', { mode: 'string' }).notNull(),
+    week: jsonb('week').$type<PlannedWeek>().notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.clubId, t.squadId, t.start] }),
+    foreignKey({ columns: [t.clubId, t.squadId], foreignColumns: [squad.clubId, squad.id] }).onDelete('cascade'),
+    tenantPolicy(),
+  ],
+);
+
+/** What a season is laid from, as a step of changing it found and left it. */
+export interface SeasonState {
+  readonly season: {
+    readonly start: string;
+    readonly end: string;
+    readonly sessionsAWeek: number | null;
+    readonly closures: readonly Closure[];
+    readonly practices: readonly Practice[];
+    readonly changes: SeasonChanges;
+    readonly plannedFrom: string;
+  } | null;
+  readonly events: readonly {
+    readonly id: string;
+    readonly day: string;
+    readonly name: string;
+    readonly kind: 'friendly' | 'league' | 'cup' | 'final';
+    readonly peak: boolean;
+    readonly uid: string | null;
+  }[];
+  readonly gymDays: readonly GymDay[];
+  readonly schools: Partial<Schools>;
+}
+
+/** One step of changing a squad's plan: what it was before and after, and what moved in the plan by it. */
+export const seasonStep = pgTable(
+  'season_step',
+  {
+    clubId: clubId(),
+    squadId: uuid('squad_id').notNull(),
+    /** counted from 1 a squad */
+    number: integer('number').notNull(),
+    day: date('day', { mode: 'string' }).notNull(),
+    actor: text('actor').notNull(),
+    verb: text('verb').notNull(),
+    before: jsonb('before').$type<SeasonState>().notNull(),
+    after: jsonb('after').$type<SeasonState>().notNull(),
+    moved: jsonb('moved').$type<readonly Finding[]>().notNull(),
+    undone: boolean('undone').notNull().default(false),
+  },
+  (t) => [
+    primaryKey({ columns: [t.clubId, t.squadId, t.number] }),
+    foreignKey({ columns: [t.clubId, t.squadId], foreignColumns: [squad.clubId, squad.id] }).onDelete('cascade'),
+    tenantPolicy(),
+  ],
+);
+
+/** A secret address of a squad's calendar, for programs that read it again by themselves; only a hash is kept. */
+export const calendarLink = pgTable(
+  'calendar_link',
+  {
+    clubId: clubId(),
+    id: ownId(),
+    squadId: uuid('squad_id').notNull(),
+    hash: text('hash').notNull(),
+    madeBy: text('made_by').notNull(),
+    createdAt: createdAt(),
+    revokedAt: timestamp('revoked_at', { withTimezone: true }),
+  },
+  (t) => [
+    primaryKey({ columns: [t.clubId, t.id] }),
+    uniqueIndex('calendar_link_hash').on(t.clubId, t.hash),
+    index('calendar_link_squad').on(t.clubId, t.squadId),
     foreignKey({ columns: [t.clubId, t.squadId], foreignColumns: [squad.clubId, squad.id] }).onDelete('cascade'),
     tenantPolicy(),
   ],

@@ -1,7 +1,10 @@
 import { fail } from '@sveltejs/kit';
+import { fail as issue } from '$core/result';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
-import { onSquad, openSquad } from '$lib/server/commands/on-squad';
+import { moveStepsOf, onSquad, openSquad } from '$lib/server/commands/on-squad';
+import { copySeason, exceptPractice, putBlockLength, putPhase, putSession } from '$lib/server/commands/season-changes';
+import { takeRemedy } from '$lib/server/commands/take-remedy';
 import { addClosure, addPractice, changeEvent, removePart, setSeason, takeFixtures } from '$lib/server/commands/season';
 import { addEvent, removeEvent } from '$lib/server/commands/squads';
 import { withClub } from '$lib/server/db/client';
@@ -11,7 +14,20 @@ import { commandIdOf, readForm, textOf, troubleOf } from '$lib/server/forms';
 import { isId } from '$lib/server/http';
 import { readSeason } from '$lib/server/reads/season';
 import { loadSquadAthletes } from '$lib/server/repositories/athletes';
-import { closureSchema, eventChangeSchema, eventSchema, practiceSchema, seasonSchema } from '$lib/model/forms';
+import { loadFollowed, loadSteps } from '$lib/server/repositories/season';
+import {
+  closureSchema,
+  copySeasonSchema,
+  eventChangeSchema,
+  eventSchema,
+  moveSessionSchema,
+  practiceDaySchema,
+  practiceSchema,
+  remedySchema,
+  seasonSchema,
+  setBlockSchema,
+  setPhaseSchema,
+} from '$lib/model/forms';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params, url }) => {
@@ -21,10 +37,13 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
   return remembered(clubId, `season ${params.squadId} ${String(asked)} ${role}`, async (tx) => {
     const { club, squad } = await openSquad(tx, params.squadId);
     const athletes = await loadSquadAthletes(tx, squad.id, club.today);
-    return { ...readSeason(club, squad, athletes, asked), plans: can(role, 'plan') };
+    const rows = { followed: await loadFollowed(tx, squad.id), steps: await loadSteps(tx, squad.id, STEPS) };
+    return { ...readSeason(club, squad, athletes, rows, asked), plans: can(role, 'plan') };
   });
 };
 
+/** Steps looked at for the one that can be taken back and those that were. */
+const STEPS = 30;
 const KEPT = { errors: {}, typed: {} };
 const MOST_BYTES = 1_000_000;
 
@@ -49,7 +68,7 @@ export const actions: Actions = {
   practice: async (event) => {
     const form = await readForm(event.request, 'practice', practiceSchema);
     if (!form.ok) return form.failure;
-    const practice = { id: form.commandId, ...form.value };
+    const practice = { id: form.commandId, ...form.value, except: [] };
     const done = await onSquad(event, form.commandId, 'practice', form.value, (tx, { club, squad, actor }) =>
       addPractice(tx, club, squad, practice, actor),
     );
@@ -62,6 +81,63 @@ export const actions: Actions = {
       removePart(tx, club, squad, id, actor),
     );
     return { form: 'removePart', ...KEPT };
+  },
+  move: async (event) => {
+    const form = await readForm(event.request, 'move', moveSessionSchema);
+    if (!form.ok) return form.failure;
+    const done = await onSquad(event, form.commandId, 'move-session', form.value, (tx, { club, squad, actor }) =>
+      putSession(tx, club, squad, form.value, actor),
+    );
+    return done.ok ? { form: 'move', ...KEPT } : troubleOf('move', done.issues, form.typed, 'to');
+  },
+  phase: async (event) => {
+    const form = await readForm(event.request, 'phase', setPhaseSchema);
+    if (!form.ok) return form.failure;
+    const done = await onSquad(event, form.commandId, 'set-phase', form.value, (tx, { club, squad, actor }) =>
+      putPhase(tx, club, squad, form.value, actor),
+    );
+    return done.ok ? { form: 'phase', ...KEPT } : troubleOf('phase', done.issues, form.typed, 'phase');
+  },
+  block: async (event) => {
+    const form = await readForm(event.request, 'block', setBlockSchema);
+    if (!form.ok) return form.failure;
+    const done = await onSquad(event, form.commandId, 'set-block', form.value, (tx, { club, squad, actor }) =>
+      putBlockLength(tx, club, squad, form.value, actor),
+    );
+    return done.ok ? { form: 'block', ...KEPT } : troubleOf('block', done.issues, form.typed, 'weeks');
+  },
+  practiceDay: async (event) => {
+    const form = await readForm(event.request, 'practiceDay', practiceDaySchema);
+    if (!form.ok) return form.failure;
+    const done = await onSquad(event, form.commandId, 'practice-day', form.value, (tx, { club, squad, actor }) =>
+      exceptPractice(tx, club, squad, form.value, actor),
+    );
+    return done.ok ? { form: 'practiceDay', ...KEPT } : troubleOf('practiceDay', done.issues, form.typed, 'minutes');
+  },
+  copy: async (event) => {
+    const form = await readForm(event.request, 'copy', copySeasonSchema);
+    if (!form.ok) return form.failure;
+    const done = await onSquad(event, form.commandId, 'copy-season', form.value, (tx, { club, squad, actor }) => {
+      const from = club.squads.find(({ id }) => id === form.value.squad);
+      return from
+        ? copySeason(tx, club, squad, form.commandId, { ...form.value, from }, actor)
+        : Promise.resolve(issue('squad_unknown', ['squad']));
+    });
+    return done.ok ? { form: 'copy', ...KEPT } : troubleOf('copy', done.issues, form.typed, 'squad');
+  },
+  remedy: async (event) => {
+    const form = await readForm(event.request, 'remedy', remedySchema);
+    if (!form.ok) return form.failure;
+    const done = await onSquad(event, form.commandId, 'remedy', form.value, (tx, of) => takeRemedy(tx, of, form.value));
+    return done.ok ? { form: 'remedy', ...KEPT } : troubleOf('remedy', done.issues, form.typed, 'at');
+  },
+  undo: async (event) => {
+    const done = await moveStepsOf(event, commandIdOf(await event.request.formData()), 'undo');
+    return done.ok ? { form: 'undo', ...KEPT } : troubleOf('undo', done.issues, {}, 'undo');
+  },
+  redo: async (event) => {
+    const done = await moveStepsOf(event, commandIdOf(await event.request.formData()), 'redo');
+    return done.ok ? { form: 'redo', ...KEPT } : troubleOf('redo', done.issues, {}, 'redo');
   },
   addEvent: async (event) => {
     const form = await readForm(event.request, 'addEvent', eventSchema);

@@ -4,6 +4,7 @@ import { withClub } from '$lib/server/db/client';
 import { seasonCalendar } from '$lib/server/feeds/season-calendar';
 import { seasonPlan } from '$lib/server/reads/squad-plan';
 import { loadSquadAthletes } from '$lib/server/repositories/athletes';
+import { loadFollowed } from '$lib/server/repositories/season';
 import { loadClub } from '$lib/server/repositories/club-context';
 import type { RequestHandler } from './$types';
 
@@ -13,7 +14,8 @@ export const GET: RequestHandler = async ({ locals, params }) => {
     const club = await loadClub(tx);
     const squad = club.squads.find(({ id }) => id === params.squadId);
     if (!squad) error(404, 'There is no such squad in this club.');
-    const plan = seasonPlan(club, squad, await loadSquadAthletes(tx, squad.id, club.today), club.today);
+    const athletes = await loadSquadAthletes(tx, squad.id, club.today);
+    const plan = seasonPlan(club, squad, athletes, await loadFollowed(tx, squad.id));
     return seasonCalendar(club, squad, plan);
   });
   return new Response(text, {
