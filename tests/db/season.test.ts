@@ -1,4 +1,6 @@
 import { eq } from 'drizzle-orm';
+import { addDays } from '$core/calendar';
+import type { Result } from '$core/result';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { closeAuth } from '../../src/lib/server/auth/auth';
 import {
@@ -10,7 +12,12 @@ import {
   takeFixtures,
 } from '../../src/lib/server/commands/season';
 import { closeDatabase, withClub, type Tx } from '../../src/lib/server/db/client';
-import { event } from '../../src/lib/server/db/schema';
+import { event, season, seasonWeek } from '../../src/lib/server/db/schema';
+import { copySeason, putBlockLength, putPhase, putSession } from '../../src/lib/server/commands/season-changes';
+import { asStep, moveSteps } from '../../src/lib/server/commands/season-step';
+import { makeSquad, setGymDays } from '../../src/lib/server/commands/squads';
+import { loadSquadDay } from '../../src/lib/server/reads/squad-day';
+import { planOf, roleOn } from '../../src/lib/server/reads/squad-plan';
 import { readSeason } from '../../src/lib/server/reads/season';
 import { loadSquadAthletes } from '../../src/lib/server/repositories/athletes';
 import { loadFollowed, loadSteps } from '../../src/lib/server/repositories/season';
@@ -133,4 +140,132 @@ it('changes an event of its own squad only', async () => {
     kind: 'cup',
   });
   expect(await change(crypto.randomUUID())).toMatchObject({ issues: [{ code: 'event_gone' }] });
+});
+
+/** A form of the Season as its command: what it moves can be taken back. */
+const step = <T>(verb: string, work: (tx: Tx, club: ClubContext, squad: SquadRow) => Promise<Result<T>>) =>
+  onSquad((tx, club, squad) => asStep(tx, { club, squad, actor: 'coach', verb }, () => work(tx, club, squad)));
+const steps = (verb: 'undo' | 'redo') =>
+  onSquad((tx, club, squad) => moveSteps(tx, { club, squad, actor: 'coach', verb }));
+const sessionsOf = async (week: number) =>
+  (await page(week)).shown?.days.flatMap(({ day, session }) => (session ? [`${day} ${session.role ?? '-'}`] : []));
+
+it('takes a step back and puts it back, tells what moved, and loses nobody else’s change', async () => {
+  const now = (await page()).now!;
+  const monday = (await page()).weeks[now - 1]!.start;
+  const next = addDays(monday, 7);
+  const usual = await sessionsOf(now + 1);
+  const [from] = usual!.map((words) => words.slice(0, 10));
+  const to = [1, 2, 3, 4, 5, 6, 7]
+    .map((ahead) => addDays(next, ahead - 1))
+    .find((day) => !usual!.some((one) => one.startsWith(day)))!;
+  expect(
+    await step('move-session', (tx, club, squad) =>
+      putSession(tx, club, squad, { from: from!, to, start: null }, 'coach'),
+    ),
+  ).toMatchObject({ ok: true });
+  const moved = await sessionsOf(now + 1);
+  expect(moved).not.toEqual(usual);
+  const told = await page(now + 1);
+  expect(told.step).toMatchObject({ words: 'a session moved', who: expect.any(String) });
+  expect(told.step!.moved.length).toBeGreaterThan(0);
+  expect(await steps('undo')).toMatchObject({ ok: true });
+  expect(await sessionsOf(now + 1)).toEqual(usual);
+  expect((await page()).redo).toBe('a session moved');
+  expect(await steps('redo')).toMatchObject({ ok: true });
+  expect(await sessionsOf(now + 1)).toEqual(moved);
+  // past somebody’s change that left no step nothing is taken back
+  await onSquad((tx, club, squad) => removePart(tx, club, squad, 'p', 'another'));
+  expect(await steps('undo')).toMatchObject({ issues: [{ code: 'season_changed' }] });
+  expect(await sessionsOf(now + 1)).toEqual(moved);
+});
+
+it('keeps every event that a step did not touch, those before the season too', async () => {
+  const early = { id: crypto.randomUUID(), day: '2020-01-04', name: 'Long ago', kind: 'league' as const };
+  await onSquad((tx, club, squad) => tx.insert(event).values({ clubId: club.clubId, squadId: squad.id, ...early }));
+  await step('season', (tx, club, squad) =>
+    setSeason(tx, club, squad, { seen: squad.season!.version, ...DATES, end: '2027-04-25' }, 'coach'),
+  );
+  expect(await steps('undo')).toMatchObject({ ok: true });
+  const there = await withClub(one.clubId, (tx) => tx.select().from(event).where(eq(event.id, early.id)));
+  expect(there).toHaveLength(1);
+});
+
+it('lays anew forward only: weeks that were followed stay as they were planned', async () => {
+  // the season was first set ten weeks ago
+  await onSquad(async (tx, club) => {
+    await tx.update(season).set({ plannedFrom: addDays(club.today, -70) });
+    await tx.delete(seasonWeek);
+  });
+  const { now, weeks } = await page();
+  const behind = async () => {
+    const all = [];
+    for (let week = now! - 9; week < now!; week++) all.push(await sessionsOf(week));
+    return all;
+  };
+  const before = await behind();
+  // a hall that was closed the whole autumn, told afterwards, and other gym days
+  const closure = {
+    id: 'late',
+    name: 'Hall',
+    from: weeks[now! - 8]!.start,
+    to: addDays(weeks[now!]!.start, 6),
+    kind: 'closed' as const,
+  };
+  await step('closure', (tx, club, squad) => addClosure(tx, club, squad, closure, 'coach'));
+  await step('gym-days', (tx, club, squad) =>
+    setGymDays(tx, club, squad, [{ weekday: 5, start: '07:00', minutes: 45 }], 'coach'),
+  );
+  expect(await behind()).toEqual(before);
+  expect(await sessionsOf(now! + 1)).toEqual([]);
+  expect(await sessionsOf(now! + 2)).toEqual([expect.stringMatching(/ whole$/)]);
+  // and the card of such a week is made for the role it had
+  const role = await onSquad(async (tx, club, squad) => {
+    const day = before[0]![0]!.slice(0, 10);
+    const rows = (await loadSquadDay(tx, squad.id, day, null))!;
+    return roleOn({ ...rows, session: null }, planOf(rows));
+  });
+  expect(before[0]![0]).toContain(role?.role ?? 'no role');
+});
+
+it('gives weeks a phase, a block its length, copies nothing over a season, and refuses a day that is over', async () => {
+  const { now, weeks } = await page();
+  const from = weeks[now! + 2]!.start;
+  await step('set-phase', (tx, club, squad) =>
+    putPhase(tx, club, squad, { from, to: from, phase: 'transition' }, 'coach'),
+  );
+  expect((await page()).weeks[now! + 2]).toMatchObject({ phase: 'transition', set: true });
+  await step('set-phase', (tx, club, squad) => putPhase(tx, club, squad, { from, to: from, phase: null }, 'coach'));
+  expect((await page()).weeks[now! + 2]?.set).toBe(false);
+  const first = (await page()).weeks.find(
+    ({ week, number, kind }) => week === 1 && number > now! && kind === 'loading',
+  )!;
+  await step('set-block', (tx, club, squad) =>
+    putBlockLength(tx, club, squad, { from: first.start, weeks: 2 }, 'coach'),
+  );
+  expect((await page()).weeks[first.number - 1]?.of).toBe(2);
+  expect(
+    await step('move-session', (tx, club, squad) =>
+      putSession(tx, club, squad, { from: addDays(club.today, -1), to: club.today, start: null }, 'coach'),
+    ),
+  ).toMatchObject({ issues: [{ code: 'day_is_over' }] });
+  const other = await onSquad(async (tx, club) => {
+    const id = crypto.randomUUID();
+    const place = club.facilities[0]!.id;
+    await makeSquad(tx, club, id, { name: 'Second', sportId: 'ultimate', facilityId: place }, 'coach');
+    return id;
+  });
+  const copy = () =>
+    withClub(one.clubId, async (tx) => {
+      const club = await loadClub(tx);
+      const find = (id: string) => club.squads.find((squad) => squad.id === id)!;
+      const id = '0197a000-0000-7000-8000-000000000009';
+      const asked = { from: find(one.squadId), start: '2027-07-05', events: true };
+      return copySeason(tx, club, find(other), id, asked, 'coach');
+    });
+  expect(await copy()).toMatchObject({ ok: true });
+  expect(await copy()).toMatchObject({ issues: [{ code: 'season_there' }] });
+  const copied = await withClub(one.clubId, (tx) => tx.select().from(event).where(eq(event.squadId, other)));
+  // 52 weeks later, on the same weekdays
+  expect(copied.map(({ day }) => day).sort()).toEqual(['2027-10-16', '2027-11-06']);
 });

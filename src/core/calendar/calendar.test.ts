@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
-import { addDays, ageInYears, daysBetween, gymDayOn, isDay, matchTags, nextGymDay, weekdayOf } from '.';
+import { addDays, ageInYears, daysBetween, isDay, matchTags } from '.';
 
 const words = (day: string, events: Parameters<typeof matchTags>[1]) =>
   matchTags(day, events, 14).map((t) => `${t.place} ${t.days}${t.friendly ? ' friendly' : ''}`);
@@ -32,18 +32,6 @@ describe('plain days', () => {
     ['2010-11-24', 16],
   ])('born %s is %i on 24 November 2026', (birth, age) => {
     expect(ageInYears(birth, '2026-11-24')).toBe(age);
-  });
-
-  it('finds the next gym day strictly after', () => {
-    const gym = [
-      { weekday: 2, start: '18:30', minutes: 55 },
-      { weekday: 4, start: '18:30', minutes: 55 },
-    ];
-    expect(weekdayOf('2026-11-24')).toBe(2);
-    expect(nextGymDay('2026-11-24', gym)).toBe('2026-11-26');
-    expect(nextGymDay('2026-11-26', gym)).toBe('2026-12-01');
-    expect(nextGymDay('2026-11-24', [])).toBeNull();
-    expect(gymDayOn('2026-11-25', gym)).toBeNull();
   });
 });
 

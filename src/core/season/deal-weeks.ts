@@ -3,7 +3,8 @@ import type { MethodTables } from '../method';
 import type { Role } from './best-roles';
 import { dealRoles, type WeekDay } from './deal-roles';
 import type { BlockWeek } from './lay-blocks';
-import { isShut, type PhaseWeek } from './lay-phases';
+import { gymTimeOn } from './gym-time';
+import type { PhaseWeek } from './lay-phases';
 import type { PlannedSession, PlannedWeek } from './planned';
 import type { SeasonInput } from './season-input';
 
@@ -44,7 +45,8 @@ export function dealWeeks(
     return dealRoles(start, i + 1, open, near, asMoved, input.sessionsAWeek, method.settings, done);
   };
   return weeks.map((week, i) => {
-    if (week.closed) return [];
+    // a hall that shuts in the middle of a week takes only what lies ahead
+    if (week.closed) return behind.sessions.filter(({ day }) => week.start <= day && day <= addDays(week.start, 6));
     const number = blocks[i]?.block ?? 0;
     let roles = usual.get(number);
     if (!roles) {
@@ -61,25 +63,19 @@ export function dealWeeks(
 /** The open gym days of a week, those the coach moved on their new day, with the roles they bring along. */
 function openDays(
   monday: Day,
-  { gymDays, start, end, closures, changes }: SeasonInput,
+  input: SeasonInput,
   roles: ReadonlyMap<number, Role> | null,
 ): { gymDays: GymDay[]; roles: ReadonlyMap<number, Role> | null } {
   const asMoved = new Map(roles);
-  const open = gymDays.map((gymDay) => {
-    const move = changes.moves.find(({ from }) => from === addDays(monday, gymDay.weekday - 1));
-    if (!move) return gymDay;
-    const weekday = weekdayOf(move.to);
-    const role = roles?.get(gymDay.weekday);
+  const gymDays = [1, 2, 3, 4, 5, 6, 7].flatMap((weekday) => {
+    const day = addDays(monday, weekday - 1);
+    const time = input.start <= day && day <= input.end ? gymTimeOn(day, input) : null;
+    if (!time) return [];
+    const role = roles?.get(time.weekday);
     if (role) asMoved.set(weekday, role);
-    return { ...gymDay, weekday, start: move.start ?? gymDay.start };
+    return [{ ...time, weekday }];
   });
-  return {
-    gymDays: open.filter(({ weekday }) => {
-      const day = addDays(monday, weekday - 1);
-      return start <= day && day <= end && !isShut(day, closures);
-    }),
-    roles: roles && asMoved,
-  };
+  return { gymDays, roles: roles && asMoved };
 }
 
 /** Roles of weekdays in the block's usual week: the one that most of its weeks look like. */

@@ -2,7 +2,7 @@ import { addDays, type Day } from '../calendar';
 import type { MethodTables } from '../method';
 import type { Finding } from '../result';
 import { moveSession } from './change-season';
-import type { SeasonPlan } from './planned';
+import type { PlannedWeek, SeasonPlan } from './planned';
 import { planSeason, weekStarting, type Followed } from './plan-season';
 import type { SeasonInput } from './season-input';
 
@@ -90,9 +90,11 @@ function candidates(monday: Day, { code }: Finding, input: SeasonInput, plan: Se
 }
 
 function helps(before: SeasonPlan, after: SeasonPlan, monday: Day, note: Finding): boolean {
-  const has = (plan: SeasonPlan): boolean =>
-    weekStarting(plan, monday)?.notes.some(({ code }) => code === note.code) ?? false;
-  if (has(after)) return false;
+  const [was, is] = [weekStarting(before, monday), weekStarting(after, monday)];
+  if (!was || !is || is.notes.some(({ code }) => code === note.code)) return false;
+  // a session that is gone, or a worry for a worry, is no remedy
+  const lifts = (week: PlannedWeek): number => week.sessions.filter(({ role }) => role !== null).length;
+  if (is.notes.length >= was.notes.length || lifts(is) < lifts(was)) return false;
   const rank = Math.min(...note.rules.map((rule) => rankOf(rule)));
   const above = (plan: SeasonPlan): number =>
     plan.weeks.reduce(

@@ -13,5 +13,6 @@ export * from './week-targets';
 export * from './planned';
 export { comparePlans } from './compare-plans';
 export * from './change-season';
+export * from './gym-time';
 export * from './find-remedies';
 export * from './plan-season';

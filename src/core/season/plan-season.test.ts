@@ -9,7 +9,6 @@ import {
   dealRoles,
   layBlocks,
   layPhases,
-  NO_CHANGES,
   planSeason,
   sessionOn,
   totalSets,

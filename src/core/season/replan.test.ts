@@ -1,8 +1,19 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { METHOD } from '$catalog';
 import { addDays } from '../calendar';
-import { anyInput, at, event, gym, laid, MONDAY, saturdays } from '../../../tests/season-input';
-import { comparePlans, NO_CHANGES, practiceJumpsOn, practicesOn, type Practice, type SeasonInput } from '.';
+import { DEFAULT_SCHOOLS } from '../method';
+import { anyInput, at, event, gym, input, laid, MONDAY, saturdays } from '../../../tests/season-input';
+import {
+  comparePlans,
+  findRemedies,
+  NO_CHANGES,
+  practiceJumpsOn,
+  practicesOn,
+  withRemedy,
+  type Practice,
+  type SeasonInput,
+} from '.';
 
 const kinds = (over: Partial<SeasonInput>, from = 0, to = 60) =>
   laid(over)
@@ -111,7 +122,9 @@ describe('a plan laid anew', () => {
     const after = laid({ events: saturdays(21, 30) }, { from, weeks: before.weeks });
     const tests = after.weeks.flatMap(({ test, number }) => (test ? [number] : []));
     expect(tests.slice(0, 2)).toEqual(tested.slice(0, 2));
-    tests.slice(1).forEach((week, i) => expect(week - (tests[i] ?? 0)).toBeGreaterThanOrEqual(4));
+    tests.slice(1).forEach((week, i) => {
+      expect(week - (tests[i] ?? 0)).toBeGreaterThanOrEqual(4);
+    });
   });
 
   it('whatever the two calendars, nothing changes before the day, and the same again gives the same', () => {
@@ -176,5 +189,62 @@ describe('what moved', () => {
     const all = comparePlans(before, laid({ gymDays: gym(1, 5) }), MONDAY);
     expect(all).toHaveLength(25);
     expect(all.at(-1)?.code).toBe('plan_moved_more');
+  });
+});
+
+describe('remedies', () => {
+  const events = saturdays(1, 8);
+  const offered = (week: number, code: string, over: Partial<SeasonInput>) => {
+    const of = input({ events, end: at(8, 7), ...over });
+    const followed = { from: MONDAY, weeks: [] };
+    const note = laid(of, followed).weeks[week - 1]?.notes.find((one) => one.code === code);
+    if (!note) throw new Error(`no ${code} in week ${String(week)}`);
+    const remedies = findRemedies(at(week, 1), note, of, METHOD, followed);
+    // whatever is offered takes the note away and leaves nobody with less
+    for (const remedy of remedies) {
+      const after = laid(withRemedy(of, remedy, MONDAY), followed).weeks[week - 1];
+      expect(after?.notes.map((one) => one.code)).not.toContain(code);
+    }
+    return remedies;
+  };
+
+  it('a session two days before a match goes where it may be heavy, and nowhere worse', () => {
+    // Friday and Sunday lie next to a match, and Saturday is its own day
+    expect(offered(2, 'main_near_event', { gymDays: gym(2, 4) })).toEqual([
+      { kind: 'move', from: at(2, 4), to: at(2, 1) },
+      { kind: 'move', from: at(2, 4), to: at(2, 3) },
+    ]);
+  });
+
+  it('one session a week in season: a primer first, then the weekdays that hold a lift', () => {
+    const remedies = offered(3, 'strength_may_fade', {
+      gymDays: gym(2, 5),
+      schools: { ...DEFAULT_SCHOOLS, dayBefore: 'rest' },
+    });
+    expect(remedies[0]).toEqual({ kind: 'primer' });
+    expect(remedies.slice(1).map((one) => one.kind)).toEqual(['gym-day', 'gym-day']);
+  });
+
+  it('heavy sessions on two days in a row: the second is eased, and said, until it stands further off', () => {
+    const { weeks } = laid({ gymDays: gym(2, 3) });
+    const [tuesday, wednesday] = weeks[0]?.sessions ?? [];
+    expect([tuesday?.near, wednesday?.near]).toEqual([false, true]);
+    expect(wednesday?.mains[0]?.sets).toBeLessThan(3);
+    expect(offered(3, 'heavy_too_near', { gymDays: gym(2, 3), events: [], end: at(44, 7) })).toEqual([
+      { kind: 'move', from: at(3, 3), to: at(3, 4) },
+      { kind: 'move', from: at(3, 3), to: at(3, 5) },
+      { kind: 'move', from: at(3, 3), to: at(3, 6) },
+    ]);
+    // four sessions: a squat day and a hinge day may follow each other
+    const four = laid({ gymDays: gym(1, 2, 4, 5) }).weeks[0]?.sessions ?? [];
+    expect(four.map(({ near, role }) => [role, near])).toEqual([
+      ['A', false],
+      ['B', false],
+      ['A2', false],
+      ['B2', false],
+    ]);
+    // Sunday's and Monday's are 24 h apart too
+    const over = laid({ gymDays: gym(1, 7) }).weeks;
+    expect(over[2]?.sessions.map(({ near }) => near)).toEqual([true, false]);
   });
 });

@@ -5,7 +5,7 @@ import { matchTags } from '../calendar';
 import { kneeHip, kneeShare } from '../ledger';
 import { getExercise } from '../library';
 import type { DoseRowId } from '../method';
-import { dayLimits, heavyFamilies, isHeavy } from '.';
+import { dayLimits, heavyFamilies, isHeavy, gymTimeOn, NO_CHANGES, nextGymTime } from '.';
 
 const entry = (id: string, row: DoseRowId, own: Parameters<typeof dose>[0] = {}) => ({
   exercise: getExercise(LIBRARY, id),
@@ -111,5 +111,33 @@ describe('knee and hip', () => {
     expect(kneeShare({ knee: 3, hip: 2.9 }, METHOD)).toBeNull();
     expect(kneeShare({ knee: 3, hip: 3 }, METHOD)).toBe(0.5);
     expect(kneeShare({ knee: 0, hip: 0 }, METHOD)).toBeNull();
+  });
+});
+
+describe('when a squad is in the gym', () => {
+  const gymDays = [2, 4].map((weekday) => ({ weekday, start: '18:30', minutes: 55 }));
+  const moves = [{ from: '2026-11-26', to: '2026-11-27', start: '07:00' }];
+  const closures = [{ id: 'c', name: 'hall', from: '2026-12-01', to: '2026-12-07', kind: 'closed' as const }];
+  const times = { gymDays, changes: { ...NO_CHANGES, moves }, closures };
+
+  it.each([
+    ['2026-11-24', '18:30'],
+    ['2026-11-25', undefined],
+    ['2026-11-26', undefined],
+    ['2026-11-27', '07:00'],
+    ['2026-12-01', undefined],
+  ])('%s at %s: what was moved, and not while the hall is shut', (day, start) => {
+    expect(gymTimeOn(day, times)?.start).toBe(start);
+  });
+
+  it.each([
+    ['2026-11-24', '2026-11-27'],
+    ['2026-11-27', '2026-12-08'],
+  ])('after %s comes %s', (after, next) => {
+    expect(nextGymTime(after, times)).toBe(next);
+  });
+
+  it('has no next day without gym days', () => {
+    expect(nextGymTime('2026-11-24', { ...times, gymDays: [] })).toBeNull();
   });
 });

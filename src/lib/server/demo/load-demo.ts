@@ -1,7 +1,8 @@
+import { gymTimeOn } from '$core/season';
 import { and, eq } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import { DEMO_CLUB, DEMO_COMPLAINTS, DEMO_NOTES, DEMO_PASSWORD, DEMO_SQUADS } from '$catalog/demo/club';
-import { addDays, gymDayOn, weekdayOf, type Day } from '$core/calendar';
+import { addDays, weekdayOf, type Day } from '$core/calendar';
 import { solveCard } from '$core/choose';
 import { seeded } from '$core/random';
 import type { Library } from '$core/library';
@@ -26,7 +27,7 @@ import {
   testResult,
 } from '../db/schema';
 import { NO_AIMS } from '$core/startline';
-import { loadClub } from '../repositories/club-context';
+import { timesOf, loadClub } from '../repositories/club-context';
 import { answerMorning } from '../commands/answer-morning';
 import { closeSession } from '../commands/close-session';
 import { noteComplaint, referComplaint } from '../commands/complaints';
@@ -157,7 +158,7 @@ async function writeRoster(tx: Tx, clubId: string, day: Day, random: () => numbe
 /** A gym day of the past: the card is made, everyone who came does it, mostly as written, and the coach closes it. */
 async function train(tx: Tx, squadId: string, coachId: string, day: Day, random: () => number): Promise<void> {
   const rows = await loadSquadDay(tx, squadId, day, null);
-  const gym = rows && gymDayOn(day, rows.squad.gymDays);
+  const gym = rows && gymTimeOn(day, timesOf(rows.squad));
   if (!gym) return;
   const { club } = rows;
   const brief = makeBrief(rows, askedOf(rows, gym.minutes));

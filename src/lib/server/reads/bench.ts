@@ -1,10 +1,11 @@
-import { gymDayOn, weekdayOf } from '$core/calendar';
+import { gymTimeOn } from '$core/season';
+import { weekdayOf } from '$core/calendar';
 import { DEMANDS } from '$core/library';
 import type { BenchGround } from '$lib/model/bench-ground';
 import type { CardAnswer } from '$lib/model/card';
 import { viewsOf } from '$lib/model/exercise-view';
 import { storedCard } from '../commands/keep-card';
-import { libraryOf } from '../repositories/club-context';
+import { timesOf, libraryOf } from '../repositories/club-context';
 import { withoutHealth } from './hide-health';
 import { askedOf, kitFor, makeBrief } from './make-brief';
 import { dayKnot, sayDay, squadKnot, threadEnd } from './page-thread';
@@ -18,7 +19,7 @@ const DEFAULT_MINUTES = 60;
 /** The Bench's page. @param may what the reader may do: plan cards, see why something is barred */
 export function readBench(rows: SquadDay, may: { readonly plan: boolean; readonly health: boolean }) {
   const { club, squad, session, day } = rows;
-  const gym = gymDayOn(day, squad.gymDays);
+  const gym = gymTimeOn(day, timesOf(squad));
   const asked = askedOf(rows, gym?.minutes ?? DEFAULT_MINUTES);
   const read = readCard(rows, may.health);
   const brief = read?.brief ?? makeBrief(rows, asked);
@@ -85,7 +86,7 @@ export function readBench(rows: SquadDay, may: { readonly plan: boolean; readonl
 /** What the card is solved from. Complaints are in it: it goes only to who may read them. */
 export function readGround(rows: SquadDay): BenchGround {
   const { club, squad, day } = rows;
-  const gym = gymDayOn(day, squad.gymDays);
+  const gym = gymTimeOn(day, timesOf(squad));
   const read = readCard(rows, true);
   return {
     brief: read?.brief ?? makeBrief(rows, askedOf(rows, gym?.minutes ?? DEFAULT_MINUTES)),

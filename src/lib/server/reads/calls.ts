@@ -1,7 +1,7 @@
-import { gymDayOn } from '$core/calendar';
+import { gymTimeOn } from '$core/season';
 import { getExercise } from '$core/library';
 import { layOut } from '$core/order';
-import type { ClubContext } from '../repositories/club-context';
+import { timesOf, type ClubContext } from '../repositories/club-context';
 import type { CallRows } from './call-rows';
 import { makeCalls, settledToday } from './make-calls';
 import { nextCardDay, sayDay } from './page-thread';
@@ -54,7 +54,7 @@ export function readCalls(rows: CallRows, asked: string | null, health: boolean)
 }
 
 function todayOf(squad: ClubContext['squads'][number], { club, sessions }: CallRows) {
-  const gym = gymDayOn(club.today, squad.gymDays);
+  const gym = gymTimeOn(club.today, timesOf(squad));
   const own = sessions.filter((one) => one.day === club.today && one.squadId === squad.id && one.athleteId === null);
   if (!gym && own.length === 0) return [];
   const [session] = own;

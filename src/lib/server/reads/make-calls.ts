@@ -1,4 +1,5 @@
-import { daysBetween, gymDayOn, weekdayOf } from '$core/calendar';
+import { gymTimeOn } from '$core/season';
+import { daysBetween, weekdayOf } from '$core/calendar';
 import { contactsOf } from '$core/jumps';
 import type { Dose } from '$core/dose';
 import { formatSets } from '$core/exchange';
@@ -9,7 +10,7 @@ import { ownValue } from '$core/own';
 import { changeWords, FAMILY_WORDS, listWords, ruleWords, weekdayWord } from '$lib/messages';
 import type { Call, CallBase, CallChange } from '$lib/model/call';
 import { morningsOf } from '../repositories/athletes';
-import type { ClubContext, SquadRow } from '../repositories/club-context';
+import { timesOf, type ClubContext, type SquadRow } from '../repositories/club-context';
 import { silentOf, type CallRows } from './call-rows';
 import { nextCardDay } from './page-thread';
 import { readWaiting, type TestAsked, type Waiting } from './waiting';
@@ -61,7 +62,7 @@ const daysToGym = (squad: SquadRow | undefined, { club }: Shown): number =>
   squad ? daysBetween(club.today, nextCardDay(squad, club.today)) : Infinity;
 
 function base(squad: SquadRow, key: string, rules: readonly string[], { club }: Shown): CallBase {
-  const today = gymDayOn(club.today, squad.gymDays);
+  const today = gymTimeOn(club.today, timesOf(squad));
   const next = squad.gymDays
     .map((gym) => ({ gym, ahead: (gym.weekday - weekdayOf(club.today) + 7) % 7 || 7 }))
     .sort((a, b) => a.ahead - b.ahead)[0];

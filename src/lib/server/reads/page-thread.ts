@@ -1,7 +1,8 @@
-import { addDays, gymDayOn, matchTags, nextGymDay, weekdayOf, type Day, type MatchTag } from '$core/calendar';
+import { gymTimeOn, nextGymTime } from '$core/season';
+import { addDays, matchTags, weekdayOf, type Day, type MatchTag } from '$core/calendar';
 import type { Phase } from '$core/library';
 import { dayWords } from '$lib/messages';
-import type { ClubContext, SquadRow } from '../repositories/club-context';
+import { timesOf, type ClubContext, type SquadRow } from '../repositories/club-context';
 
 /** Gym days offered by the day picker, ahead and behind. */
 const DAYS_AHEAD = 5;
@@ -25,20 +26,20 @@ export const tagWords = (tags: readonly MatchTag[]): string | null => {
 
 /** The day this squad's next card is for: today when it is a gym day, else the next one. */
 export const nextCardDay = (squad: SquadRow, today: Day): Day =>
-  gymDayOn(today, squad.gymDays) ? today : (nextGymDay(today, squad.gymDays) ?? today);
+  gymTimeOn(today, timesOf(squad)) ? today : (nextGymTime(today, timesOf(squad)) ?? today);
 
 /** Gym days around today, and the day shown, in order. */
 export function daysOffered(squad: SquadRow, today: Day, shown: Day): Day[] {
   const days = new Set([shown]);
   let ahead = addDays(today, -1);
   for (let i = 0; i < DAYS_AHEAD; i++) {
-    const next = nextGymDay(ahead, squad.gymDays);
+    const next = nextGymTime(ahead, timesOf(squad));
     if (next === null) break;
     days.add(next);
     ahead = next;
   }
   for (let back = 1, found = 0; back <= 21 && found < DAYS_BEHIND; back++)
-    if (gymDayOn(addDays(today, -back), squad.gymDays)) {
+    if (gymTimeOn(addDays(today, -back), timesOf(squad))) {
       days.add(addDays(today, -back));
       found += 1;
     }

@@ -1,9 +1,9 @@
-import { addDays, gymDayOn, matchTags, type Day } from '$core/calendar';
+import { addDays, matchTags, type Day } from '$core/calendar';
 import type { Phase } from '$core/library';
-import { dayLimits, type PlannedWeek } from '$core/season';
+import { dayLimits, type PlannedWeek, gymTimeOn } from '$core/season';
 import type { Tx } from '../db/client';
 import { loadSquadAthletes, type AthleteRow } from '../repositories/athletes';
-import { loadClub, type ClubContext, type SquadRow } from '../repositories/club-context';
+import { timesOf, loadClub, type ClubContext, type SquadRow } from '../repositories/club-context';
 import { loadFollowed } from '../repositories/season';
 import { blockStart, loadSessions, loadSets, type SessionRow, type SetRow } from '../repositories/sessions';
 
@@ -58,11 +58,12 @@ export async function loadSquadDay(
 }
 
 /** Whether no gym day of the next weeks lies clear of events: then a new lift may enter near one (WEEK-6). */
-export function hasNoClearDay({ events, gymDays }: SquadRow, day: Day, { settings }: ClubContext['method']): boolean {
+export function hasNoClearDay(squad: SquadRow, day: Day, { settings }: ClubContext['method']): boolean {
+  const { events, gymDays } = squad;
   if (gymDays.length === 0) return false;
   for (let ahead = 0; ahead <= settings.week.clearWithinDays; ahead++) {
     const on = addDays(day, ahead);
-    if (!gymDayOn(on, gymDays)) continue;
+    if (!gymTimeOn(on, timesOf(squad))) continue;
     if (!dayLimits(matchTags(on, events, settings.week.tagReachDays), settings).quiet) return false;
   }
   return true;

@@ -1,4 +1,4 @@
-import { addDays, daysBetween, gymDayOn, type Day } from '$core/calendar';
+import { addDays, daysBetween, type Day } from '$core/calendar';
 import type { SessionRole } from '$core/choose';
 import { medianLevel } from '$core/library';
 import {
@@ -88,7 +88,7 @@ export function roleOn(rows: SquadDay, { plan, week }: PlanRead): SessionRole | 
   const days = week ? week.sessions : plan ? [] : dealt();
   const found = days.find((one) => one.day === day);
   const role = session ? session.role : found?.role;
-  if (!role || (!session && !gymDayOn(day, squad.gymDays))) return null;
+  if (!role) return null;
   const leads = session ? leadsOf(role, number) : (found?.leads ?? []);
   return { role, leads, enters: entering(rows, leads, days) };
 }

@@ -3,6 +3,7 @@ import { LIBRARY, METHOD } from '$catalog';
 import { addDays, type Day } from '$core/calendar';
 import { overlayLibrary, type Library } from '$core/library';
 import { DEFAULT_SCHOOLS, overlayTables, schoolLibrary, type MethodTables, type Schools } from '$core/method';
+import { NO_CHANGES, type GymTimes } from '$core/season';
 import { DEFAULT_KIT, type Kit } from '$lib/model/kit';
 import { today as todayIn } from '../config';
 import type { Tx } from '../db/client';
@@ -80,6 +81,13 @@ export async function loadClub(tx: Tx, around: Day | null = null): Promise<ClubC
     staffNames: Object.fromEntries(row.staff.map(({ userId, displayName }) => [userId, displayName])),
   };
 }
+
+/** When a squad is in the gym, as its season has moved it. */
+export const timesOf = ({ gymDays, season }: Pick<SquadRow, 'gymDays' | 'season'>): GymTimes => ({
+  gymDays,
+  changes: season?.changes ?? NO_CHANGES,
+  closures: season?.closures ?? [],
+});
 
 /** The library as a squad's schools, or the club's, read it. */
 export const libraryOf = (club: ClubContext, { schools }: { readonly schools: Schools } = club): Library =>

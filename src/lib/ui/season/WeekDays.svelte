@@ -1,35 +1,97 @@
 <script lang="ts">
+  import { tick } from 'svelte';
+  import type { Trouble } from '$lib/model/forms';
   import type { SeasonDay } from '$lib/model/season';
+  import { enhance } from '$lib/ui/parts/enhance';
+  import CommandId from '../parts/CommandId.svelte';
+  import DaySession from './DaySession.svelte';
 
-  let { days, squadId }: { days: readonly SeasonDay[]; squadId: string } = $props();
+  let {
+    days,
+    squadId,
+    editable,
+    trouble,
+  }: {
+    days: readonly SeasonDay[];
+    squadId: string;
+    editable: boolean;
+    trouble: (form: string) => Trouble | null;
+  } = $props();
 
-  const KIND = { lift: 'Lift', micro: 'Micro-dose', primer: 'Primer', recovery: 'Recovery' } as const;
-  type Main = NonNullable<SeasonDay['session']>['mains'][number];
-  const told = ({ lead, sets, reps, rir, percent, tempo }: Main): string =>
-    `${lead === 'knee' ? 'Knee' : 'Hip'}-led ${String(sets)} × ${String(reps)}${percent === null ? '' : ` at ${String(Math.round(percent * 100))} %`}${rir === null ? '' : `, RIR ${String(rir)}`}${tempo && tempo !== '3 down' ? `, ${tempo}` : ''}`;
+  let form = $state<HTMLFormElement>();
+  let move = $state({ from: '', to: '' });
+  let over = $state<string | null>(null);
+  const said = $derived(trouble('move')?.errors.to?.[0] ?? trouble('move')?.errors.from?.[0]);
+
+  async function put(from: string, to: string): Promise<void> {
+    if (from === to) return;
+    move = { from, to };
+    await tick();
+    form?.requestSubmit();
+  }
+
+  /** The next day of the week without a session: where one goes by keyboard or tap. */
+  function freeDay(day: string, by: 1 | -1): string | null {
+    const at = days.findIndex((one) => one.day === day);
+    for (let i = at + by; days[i] && !days[i]?.isOver; i += by) if (!days[i]?.session) return days[i]?.day ?? null;
+    return null;
+  }
 </script>
 
+<form method="post" action="?/move" use:enhance bind:this={form} hidden>
+  <CommandId of="move {move.from} {move.to}" />
+  <input name="from" value={move.from} /><input name="to" value={move.to} /><input name="start" value="" />
+</form>
+{#if said}<p class="warn-text" role="alert">{said}</p>{/if}
 <ol>
-  {#each days as { day, words, isToday, tag, allows, events, practices, session } (day)}
-    <li class:today={isToday} class:event={events.length > 0}>
+  {#each days as { day, words, isToday, isOver, tag, allows, events, practices, session } (day)}
+    <li
+      class:today={isToday}
+      class:event={events.length > 0}
+      class:over={over === day}
+      ondragover={(event) => {
+        if (!editable || isOver || session) return;
+        event.preventDefault();
+        over = day;
+      }}
+      ondragleave={() => (over = null)}
+      ondrop={(event) => {
+        event.preventDefault();
+        over = null;
+        const from = event.dataTransfer?.getData('text/plain') ?? '';
+        if (days.some((one) => one.day === from)) void put(from, day);
+      }}
+    >
       <header>
         <b>{words}</b>{#if tag}<b class="tag">{tag}</b>{/if}
       </header>
       <p class="note">{allows}</p>
       {#each events as { name, kind }, i (i)}<p><b>{name}</b><br /><span class="note">{kind}</span></p>{/each}
       {#if session}
-        <a class="session" href="/bench/{squadId}/{day}">
-          <b>{session.start} {KIND[session.kind]}{session.role ? ` ${session.role}` : ''}</b>
-          {#each session.mains as main, i (i)}<span>{told(main)}</span>{/each}
-          <span class="note"
-            >{session.minutes} min{session.contacts > 0 ? ` · ${String(session.contacts)} contacts` : ''}</span
-          >
-        </a>
+        <DaySession
+          {session}
+          {day}
+          href="/bench/{squadId}/{day}"
+          earlier={editable && !isOver ? freeDay(day, -1) : null}
+          later={editable && !isOver ? freeDay(day, 1) : null}
+          {put}
+        />
       {/if}
-      {#each practices as { start, minutes, hardness }, i (i)}
-        <p class="practice">
-          {start} Practice <span class="note">{minutes} min, {hardness >= 7 ? 'hard' : 'not hard'} ({hardness})</span>
-        </p>
+      {#each practices as { id, start, minutes, hardness, off } (id)}
+        <div class="practice">
+          <span class:off
+            >{start} Practice
+            <span class="note">{minutes} min, {hardness >= 7 ? 'hard' : 'not hard'} ({hardness})</span></span
+          >
+          {#if editable && !isOver}<form method="post" action="?/practiceDay" use:enhance>
+              <CommandId of="practiceDay {id} {day} {String(off)}" />
+              <input type="hidden" name="id" value={id} /><input type="hidden" name="day" value={day} />
+              <input type="hidden" name="minutes" value={off ? '' : '0'} />
+              <button class="quiet" aria-label="{off ? 'On again' : 'Off'}: practice of {words}"
+                >{off ? 'On again' : 'Off this day'}</button
+              >
+            </form>{/if}
+        </div>
       {/each}
     </li>
   {/each}
@@ -60,8 +122,13 @@
     background: var(--ink);
     color: var(--cal);
   }
-  li.event .note {
+  li.event .note,
+  li.event .quiet {
     color: var(--cal);
+  }
+  li.over {
+    outline: 3px solid var(--anil);
+    outline-offset: -3px;
   }
   header {
     display: flex;
@@ -70,21 +137,8 @@
     gap: 0 6px;
     font-size: 13px;
   }
-  .session {
-    display: grid;
-    gap: 3px;
-    border: 1.5px solid var(--ink);
-    padding: 7px 8px;
-    color: var(--ink);
-    text-decoration: none;
-    font-size: 13px;
-    background: var(--cal-1);
-  }
-  .session:visited {
-    color: var(--ink);
-  }
-  .session:hover {
-    background: var(--cal-2);
+  .off {
+    text-decoration: line-through;
   }
   .practice,
   .note {

@@ -1,9 +1,13 @@
 <script lang="ts">
   import type { ComponentProps } from 'svelte';
+  import CopySeason from '$lib/ui/season/CopySeason.svelte';
   import Fixtures from '$lib/ui/season/Fixtures.svelte';
+  import Note from '$lib/ui/season/Note.svelte';
   import SeasonChart from '$lib/ui/season/SeasonChart.svelte';
   import SeasonDates from '$lib/ui/season/SeasonDates.svelte';
   import SeasonStrip from '$lib/ui/season/SeasonStrip.svelte';
+  import Steps from '$lib/ui/season/Steps.svelte';
+  import WeekChanges from '$lib/ui/season/WeekChanges.svelte';
   import WeekDays from '$lib/ui/season/WeekDays.svelte';
 
   let { data, form } = $props();
@@ -32,6 +36,7 @@
       </p>
     {:else if weeks.length > 0}
       {#if squad.gymDays === 0}<p class="warn-text">No gym days yet: set them on the squad's page.</p>{/if}
+      {#if data.plans}<Steps step={data.step} redo={data.redo} {trouble} />{/if}
       <SeasonStrip {weeks} shown={shown?.number ?? null} now={data.now} href="/season/{squad.id}" />
       <SeasonChart {weeks} shown={shown?.number ?? null} />
       {#if shown && week}
@@ -51,14 +56,25 @@
               <span><b>{week.contacts}</b> contacts</span>{/if}
             {#if week.test}<a href="/start/{squad.id}/{shown.days[0]?.day}">Test week: choose the tests</a>{/if}
           </header>
-          {#each shown.notes as note (note)}<p class="said">{note}</p>{/each}
-          <WeekDays days={shown.days} squadId={squad.id} />
+          {#each shown.notes as note (note.code)}<Note
+              {note}
+              week={week.start}
+              href="/season/{squad.id}"
+              editable={data.plans}
+            />{/each}
+          <WeekDays days={shown.days} squadId={squad.id} editable={data.plans} {trouble} />
+          {#if data.plans}<WeekChanges {week} {weeks} {trouble} />{/if}
         </section>
       {/if}
     {/if}
   </div>
   <aside aria-label="What the season is made from">
     <SeasonDates {season} proposed={data.proposed} editable={data.plans} {trouble} />
+    {#if data.plans && !season && data.others.length > 0}<CopySeason
+        others={data.others}
+        start={data.proposed.start}
+        {trouble}
+      />{/if}
     <Fixtures
       events={data.events}
       outside={data.outside}
@@ -99,10 +115,6 @@
     display: grid;
     gap: 10px;
     min-width: 0;
-  }
-  .said {
-    border-left: 3px solid var(--albero);
-    padding-left: 10px;
   }
   .empty {
     max-width: 62ch;

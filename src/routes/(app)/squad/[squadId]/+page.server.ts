@@ -1,5 +1,5 @@
+import { gymTimeOn } from '$core/season';
 import { error, fail } from '@sveltejs/kit';
-import { gymDayOn } from '$core/calendar';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import { onSquad, openSquad } from '$lib/server/commands/on-squad';
@@ -18,7 +18,7 @@ import {
   morningsOf,
   type AthleteRow,
 } from '$lib/server/repositories/athletes';
-import { loadClub, type ClubContext, type SquadRow } from '$lib/server/repositories/club-context';
+import { timesOf, loadClub, type ClubContext, type SquadRow } from '$lib/server/repositories/club-context';
 import { sayIssue } from '$lib/messages';
 import { aimsSchema, eventSchema, gymDaysSchema, squadPlaceSchema } from '$lib/model/forms';
 import type { Actions, PageServerLoad } from './$types';
@@ -53,7 +53,7 @@ function readSquad(club: ClubContext, shown: SquadRow, athletes: readonly Athlet
       facilityId: shown.facilityId,
       sportId: shown.sportId,
       nextDay: nextCardDay(shown, today),
-      trainsToday: gymDayOn(today, shown.gymDays) !== null,
+      trainsToday: gymTimeOn(today, timesOf(shown)) !== null,
     },
     aims: shown.aims,
     resultTests: resultTests(club),

@@ -1,0 +1,41 @@
+<script lang="ts">
+  import { Button, Select, SelectItem } from 'carbon-components-svelte';
+  import type { Trouble } from '$lib/model/forms';
+  import type { SeasonPage } from '$lib/model/season';
+  import { enhance } from '$lib/ui/parts/enhance';
+  import CommandId from '../parts/CommandId.svelte';
+  import TypedField from '../parts/TypedField.svelte';
+
+  let {
+    others,
+    start,
+    trouble,
+  }: { others: SeasonPage['others']; start: string; trouble: (form: string) => Trouble | null } = $props();
+</script>
+
+<section aria-label="Copy a season">
+  <h2>Or as another squad’s</h2>
+  <form method="post" action="?/copy" use:enhance>
+    <CommandId of="copy" />
+    <Select size="sm" labelText="Squad" name="squad"
+      >{#each others as { id, name, start: from } (id)}<SelectItem
+          value={id}
+          text="{name}, from {from}"
+        />{/each}</Select
+    >
+    <TypedField name="start" label="First day here" type="date" value={start} trouble={trouble('copy')} />
+    <label><input type="checkbox" name="events" checked /> With its events</label>
+    {#if trouble('copy')?.errors.squad}<p class="warn-text" role="alert">{trouble('copy')?.errors.squad?.[0]}</p>{/if}
+    <Button type="submit" size="small" kind="tertiary">Copy it</Button>
+  </form>
+</section>
+
+<style>
+  section,
+  form {
+    display: grid;
+    gap: 10px;
+    align-content: start;
+    grid-template-columns: minmax(0, 1fr);
+  }
+</style>
