@@ -81,19 +81,86 @@ test('a season from a fixture file: weeks that lead with knee and hip, a moved m
   const mains = async (): Promise<string[]> =>
     page.getByRole('region', { name: 'Week 3' }).locator('.session').allTextContents();
   const blocks = await mains();
-  const school = async (option: string): Promise<void> => {
-    await page.request.post('/settings?/choose', {
-      form: { school: 'loading', option, squadId },
-      headers: { origin: process.env.BASE_URL! },
-    });
-    await page.goto(`/season/${squadId}?week=3`);
-  };
-  await school('daily waves');
+  await page.request.post('/settings?/choose', {
+    form: { school: 'loading', option: 'daily waves', squadId },
+    headers: { origin: process.env.BASE_URL! },
+  });
+  await page.goto(`/season/${squadId}?week=3`);
+  await ready(page);
   expect(await mains()).not.toEqual(blocks);
-  await school('blocks');
-  expect(await mains()).toEqual(blocks);
+  await expect(page.getByRole('region', { name: 'Last change' })).toContainText(/main lift .* instead of/);
+  await page.keyboard.press('Control+z');
+  await expect.poll(mains).toEqual(blocks);
 
   const out = await (await page.request.get(`/season/${squadId}/calendar.ics`)).text();
   expect(out).toContain(`UID:${squadId}-2026-12-07@jaleo`);
   expect(out).toContain('Levante 2');
+});
+
+test('a week changed by hand: dragged, by key, with one tap, taken back; the Bench follows and the past stays', async ({
+  page,
+}) => {
+  setToday(TUESDAY);
+  await signIn(page);
+  await page.goto('/season');
+  await ready(page);
+  await page.locator('.thread select').first().selectOption({ label: 'Handball' });
+  const squadId = /season\/([0-9a-f-]{36})/.exec(page.url())![1]!;
+  await page.goto(`/season/${squadId}?week=22`);
+  await ready(page);
+  const week = page.getByRole('region', { name: 'Week 22' });
+  const last = page.getByRole('region', { name: 'Last change' });
+  const days = week.locator('ol > li');
+  await expect(days.nth(1)).toContainText('Lift A');
+
+  // dragged from Tuesday to Wednesday, judged at once
+  await week.locator('.session').first().scrollIntoViewIfNeeded();
+  const from = (await week.locator('.session').first().boundingBox())!;
+  const to = (await days.nth(2).boundingBox())!;
+  await page.mouse.move(from.x + 30, from.y + 12);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 50, from.y + 20, { steps: 4 });
+  await page.mouse.move(to.x + 30, to.y + 60, { steps: 8 });
+  await page.mouse.up();
+  await expect(days.nth(2)).toContainText('put here by hand');
+  await expect(last).toContainText('Wed 2 Dec: role A, new.');
+  // the day has its card now, made for the role
+  await page.goto(`/bench/${squadId}/2026-12-02`);
+  await expect(page.getByRole('status').filter({ hasText: 'Kept' })).toBeVisible();
+  await page.goto(`/season/${squadId}?week=22`);
+  await ready(page);
+
+  await page.keyboard.press('Control+z');
+  await expect(days.nth(1)).toContainText('Lift A');
+  await expect(last.getByRole('button', { name: 'Put back: a session moved' })).toBeVisible();
+  // by key, and the same move again
+  await week.locator('.session').first().press('Alt+ArrowRight');
+  await expect(days.nth(2)).toContainText('put here by hand');
+  await last.getByRole('button', { name: 'Take it back' }).click();
+  await expect(days.nth(1)).toContainText('Lift A');
+
+  // what is offered about a note takes the note away
+  const note = week.getByText('stays under what counts as heavy');
+  await expect(note).toBeVisible();
+  await week.getByRole('button', { name: 'Thu’s session on Wed' }).click();
+  await expect(note).toBeHidden();
+  await page.keyboard.press('Control+z');
+  await expect(note).toBeVisible();
+
+  await week.getByRole('button', { name: 'Off: practice of Wed 2 Dec' }).click();
+  await expect(week.getByRole('button', { name: 'On again: practice of Wed 2 Dec' })).toBeVisible();
+  await week.getByText('Change these weeks').click();
+  await week.getByLabel('Phase').selectOption('transition');
+  await week.getByRole('button', { name: 'Set phase' }).click();
+  await expect(week).toContainText('transition');
+  await expect(last).toContainText('transition instead of in season');
+  expect(await seriousOn(page)).toEqual([]);
+  await page.keyboard.press('Control+z');
+  await expect(week).toContainText('in season, block 7');
+
+  // a day that is over does not move
+  await page.goto(`/season/${squadId}?week=20`);
+  await ready(page);
+  await expect(page.getByRole('region', { name: 'Week 20' }).locator('.session').first()).toBeVisible();
+  await expect(page.getByRole('button', { name: /later, on/ })).toHaveCount(0);
 });

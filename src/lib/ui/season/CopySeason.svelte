@@ -23,7 +23,7 @@
           text="{name}, from {from}"
         />{/each}</Select
     >
-    <TypedField name="start" label="First day here" type="date" value={start} trouble={trouble('copy')} />
+    <TypedField name="start" label="It starts here on" type="date" value={start} trouble={trouble('copy')} />
     <label><input type="checkbox" name="events" checked /> With its events</label>
     {#if trouble('copy')?.errors.squad}<p class="warn-text" role="alert">{trouble('copy')?.errors.squad?.[0]}</p>{/if}
     <Button type="submit" size="small" kind="tertiary">Copy it</Button>

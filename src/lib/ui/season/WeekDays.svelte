@@ -2,7 +2,7 @@
   import { tick } from 'svelte';
   import type { Trouble } from '$lib/model/forms';
   import type { SeasonDay } from '$lib/model/season';
-  import { enhance } from '$lib/ui/parts/enhance';
+  import { enhance, keep } from '$lib/ui/parts/enhance';
   import CommandId from '../parts/CommandId.svelte';
   import DaySession from './DaySession.svelte';
 
@@ -38,7 +38,7 @@
   }
 </script>
 
-<form method="post" action="?/move" use:enhance bind:this={form} hidden>
+<form method="post" action="?/move" use:enhance={keep} bind:this={form} hidden>
   <CommandId of="move {move.from} {move.to}" />
   <input name="from" value={move.from} /><input name="to" value={move.to} /><input name="start" value="" />
 </form>
