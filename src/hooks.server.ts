@@ -36,6 +36,7 @@ const OPEN = [
   '/a/[token]',
   '/a/[token]/card',
   '/a/[token]/moment',
+  '/calendar/[token].ics',
 ];
 
 /** Asked by whoever watches the process, under whatever name it calls it by. */

@@ -1,4 +1,5 @@
 import { eq } from 'drizzle-orm';
+import Papa from 'papaparse';
 import { addDays } from '$core/calendar';
 import type { Result } from '$core/result';
 import { afterAll, beforeAll, expect, it } from 'vitest';
@@ -13,6 +14,9 @@ import {
 } from '../../src/lib/server/commands/season';
 import { closeDatabase, withClub, type Tx } from '../../src/lib/server/db/client';
 import { event, season, seasonWeek } from '../../src/lib/server/db/schema';
+import { endCalendarLink, makeCalendarLink, withCalendarLink } from '../../src/lib/server/commands/calendar-link';
+import { calendarOf, plannedSquad } from '../../src/lib/server/feeds/season-calendar';
+import { seasonTable } from '../../src/lib/server/feeds/season-table';
 import { copySeason, putBlockLength, putPhase, putSession } from '../../src/lib/server/commands/season-changes';
 import { asStep, moveSteps } from '../../src/lib/server/commands/season-step';
 import { makeSquad, setGymDays } from '../../src/lib/server/commands/squads';
@@ -268,4 +272,32 @@ it('gives weeks a phase, a block its length, copies nothing over a season, and r
   const copied = await withClub(one.clubId, (tx) => tx.select().from(event).where(eq(event.squadId, other)));
   // 52 weeks later, on the same weekdays
   expect(copied.map(({ day }) => day).sort()).toEqual(['2027-10-16', '2027-11-06']);
+});
+
+it('is read from outside by a secret address, as it stands, until the address is ended', async () => {
+  const made = await onSquad((tx, club, squad) => makeCalendarLink(tx, club, squad, 'coach'));
+  const token = made.ok ? /^\/calendar\/(.*)\.ics$/.exec(made.value)![1]! : '';
+  const read = (of: string) => withCalendarLink(of, calendarOf);
+  expect(await read(token)).toContain('Vallesur');
+  expect(await read(token.slice(0, -1) + (token.endsWith('A') ? 'B' : 'A'))).toBeNull();
+  expect(await read(`${crypto.randomUUID()}${token.slice(36)}`)).toBeNull();
+  // a new one ends the one before
+  const other = await onSquad((tx, club, squad) => makeCalendarLink(tx, club, squad, 'coach'));
+  expect(await read(token)).toBeNull();
+  await onSquad((tx, club, squad) => endCalendarLink(tx, club, squad, 'coach'));
+  expect(await read(other.ok ? /^\/calendar\/(.*)\.ics$/.exec(other.value)![1]! : '')).toBeNull();
+});
+
+it('is a table of its days', async () => {
+  const of = await onSquad((tx, _club, squad) => plannedSquad(tx, squad.id));
+  const rows = Papa.parse<Record<string, string>>(seasonTable(of!.club, of!.squad, of!.plan), { header: true });
+  expect(rows.errors).toEqual([]);
+  expect(rows.data.find(({ event }) => event === 'Vallesur')).toMatchObject({
+    tag: 'MD',
+    event_kind: 'cup',
+    session: '',
+  });
+  expect(
+    rows.data.filter(({ session }) => session === 'lift').every(({ mains }) => /^(knee|hip) \d/.test(mains!)),
+  ).toBe(true);
 });

@@ -1,7 +1,11 @@
 import ical, { ICalCalendarMethod } from 'ical-generator';
 import { addDays } from '$core/calendar';
 import type { PlannedSession, SeasonPlan } from '$core/season';
-import type { ClubContext, SquadRow } from '../repositories/club-context';
+import type { Tx } from '../db/client';
+import { seasonPlan } from '../reads/squad-plan';
+import { loadSquadAthletes } from '../repositories/athletes';
+import { loadClub, type ClubContext, type SquadRow } from '../repositories/club-context';
+import { loadFollowed } from '../repositories/season';
 
 const KINDS: Readonly<Record<PlannedSession['kind'], string>> = {
   lift: 'Lift',
@@ -54,4 +58,22 @@ function endOf({ day, start, minutes }: PlannedSession): string {
   const [days, inDay] = [Math.floor(total / 1440), total % 1440];
   const clock = `${String(Math.floor(inDay / 60)).padStart(2, '0')}:${String(inDay % 60).padStart(2, '0')}`;
   return `${addDays(day, days)}T${clock}:00`;
+}
+
+/** A squad with its plan as it stands now, for what is sent out; null when the club has no such squad. */
+export async function plannedSquad(
+  tx: Tx,
+  squadId: string,
+): Promise<{ club: ClubContext; squad: SquadRow; plan: SeasonPlan | null } | null> {
+  const club = await loadClub(tx);
+  const squad = club.squads.find(({ id }) => id === squadId);
+  if (!squad) return null;
+  const athletes = await loadSquadAthletes(tx, squad.id, club.today);
+  return { club, squad, plan: seasonPlan(club, squad, athletes, await loadFollowed(tx, squad.id)) };
+}
+
+/** A squad's season as an iCalendar text, as its plan stands now; null when the club has no such squad. */
+export async function calendarOf(tx: Tx, squadId: string): Promise<string | null> {
+  const of = await plannedSquad(tx, squadId);
+  return of && seasonCalendar(of.club, of.squad, of.plan);
 }

@@ -2,6 +2,7 @@ import { fail } from '@sveltejs/kit';
 import { fail as issue } from '$core/result';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
+import { endCalendarLink, hasCalendarLink, makeCalendarLink } from '$lib/server/commands/calendar-link';
 import { moveStepsOf, onSquad, openSquad } from '$lib/server/commands/on-squad';
 import { copySeason, exceptPractice, putBlockLength, putPhase, putSession } from '$lib/server/commands/season-changes';
 import { takeRemedy } from '$lib/server/commands/take-remedy';
@@ -38,7 +39,11 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
     const { club, squad } = await openSquad(tx, params.squadId);
     const athletes = await loadSquadAthletes(tx, squad.id, club.today);
     const rows = { followed: await loadFollowed(tx, squad.id), steps: await loadSteps(tx, squad.id, STEPS) };
-    return { ...readSeason(club, squad, athletes, rows, asked), plans: can(role, 'plan') };
+    return {
+      ...readSeason(club, squad, athletes, rows, asked),
+      plans: can(role, 'plan'),
+      linked: await hasCalendarLink(tx, squad.id),
+    };
   });
 };
 
@@ -130,6 +135,19 @@ export const actions: Actions = {
     if (!form.ok) return form.failure;
     const done = await onSquad(event, form.commandId, 'remedy', form.value, (tx, of) => takeRemedy(tx, of, form.value));
     return done.ok ? { form: 'remedy', ...KEPT } : troubleOf('remedy', done.issues, form.typed, 'at');
+  },
+  link: async (event) => {
+    const data = await event.request.formData();
+    const made = await onSquad(event, commandIdOf(data), 'calendar-link', null, (tx, { club, squad, actor }) =>
+      makeCalendarLink(tx, club, squad, actor),
+    );
+    return made.ok ? { form: 'link', ...KEPT, address: made.value } : troubleOf('link', made.issues, {}, 'link');
+  },
+  endLink: async (event) => {
+    await onSquad(event, commandIdOf(await event.request.formData()), 'end-calendar', null, (tx, of) =>
+      endCalendarLink(tx, of.club, of.squad, of.actor),
+    );
+    return { form: 'endLink', ...KEPT };
   },
   undo: async (event) => {
     const done = await moveStepsOf(event, commandIdOf(await event.request.formData()), 'undo');

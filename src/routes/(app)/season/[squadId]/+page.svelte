@@ -7,6 +7,7 @@
   import SeasonDates from '$lib/ui/season/SeasonDates.svelte';
   import SeasonStrip from '$lib/ui/season/SeasonStrip.svelte';
   import Steps from '$lib/ui/season/Steps.svelte';
+  import TakeOut from '$lib/ui/season/TakeOut.svelte';
   import WeekChanges from '$lib/ui/season/WeekChanges.svelte';
   import WeekDays from '$lib/ui/season/WeekDays.svelte';
 
@@ -26,7 +27,7 @@
         <span><b>{weeks.length}</b> weeks</span>
         <span><b>{matches}</b> events, <b>{data.events.length - matches}</b> friendlies</span>
         <a class="quiet school" href="/settings?squad={squad.id}">Schools: {data.loading}</a>
-        <a class="quiet" href="/season/{squad.id}/calendar.ics" download>Calendar file</a>{/if}
+      {/if}
     </header>
     {#each data.trouble as said (said)}<p class="warn-text">{said}</p>{/each}
     {#if !season}
@@ -74,6 +75,12 @@
         others={data.others}
         start={data.proposed.start}
         {trouble}
+      />{/if}
+    {#if season}<TakeOut
+        href="/season/{squad.id}"
+        editable={data.plans}
+        linked={data.linked}
+        address={form && 'address' in form ? String(form.address) : null}
       />{/if}
     <Fixtures
       events={data.events}
