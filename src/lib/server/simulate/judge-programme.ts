@@ -1,0 +1,206 @@
+import type { ProgrammeLine, ProgrammeSession, ProgrammeSquad, ProgrammeWeek } from '$lib/model/programme';
+
+/** One line of the table: what is wanted of a programme and what this one has. */
+export interface Measure {
+  readonly what: string;
+  readonly wanted: string;
+  readonly value: string;
+  readonly met: boolean;
+}
+
+const LOADING = ['general', 'specific', 'pre-season', 'in-season'];
+const JUMPED = ['specific', 'pre-season', 'in-season'];
+const COUNTED = ['knee', 'hip', 'calfFoot', 'trunk'] as const;
+
+/** A week that has no reason of its own to be otherwise. */
+const isNormal = ({ phase, block, test }: ProgrammeWeek): boolean =>
+  LOADING.includes(phase) && block.kind === 'loading' && !test;
+
+const holdsMain = ({ role, kind }: ProgrammeSession): boolean => role !== null && kind === 'lift';
+const hasFamily = (week: ProgrammeWeek, family: string): boolean =>
+  week.sessions.some(({ lines }) => lines.some((line) => line.family === family && line.doses.length > 0));
+const hasMain = (week: ProgrammeWeek, family: string): boolean =>
+  week.sessions.some(({ lines }) => lines.some((line) => line.main && line.family === family));
+
+/** Sets that lead with the knee, the hip, and those of calf and foot, and trunk: the squad's card as written. */
+function ledSets(week: ProgrammeWeek, counted: (typeof COUNTED)[number]): number {
+  const of = { knee: KNEE, hip: HIP, calfFoot: ['calf-foot'], trunk: ['trunk'] }[counted];
+  return sum(
+    week.sessions.flatMap(({ lines }) =>
+      lines.filter(({ family }) => of.includes(family)).map((line) => line.hardSets),
+    ),
+  );
+}
+const KNEE: readonly string[] = ['squat', 'single-leg-knee'];
+const HIP: readonly string[] = ['hinge', 'single-leg-hip'];
+
+/** A programme judged by what is wanted of one, a measure a line. Lines about training done are left to the training. */
+export function judgeProgramme(squad: ProgrammeSquad): Measure[] {
+  const weeks = squad.weeks;
+  const normal = weeks.filter(isNormal);
+  const many = weeks.filter((week) => week.sessions.filter(holdsMain).length >= 2);
+  const whole = many.filter(
+    (week) =>
+      hasMain(week, 'squat') &&
+      hasMain(week, 'hinge') &&
+      hasFamily(week, 'single-leg-knee') &&
+      hasFamily(week, 'single-leg-hip'),
+  );
+  const jumpWeeks = normal.filter(({ phase }) => JUMPED.includes(phase));
+  const jumped = jumpWeeks.filter((week) => {
+    const top = sum(week.sessions.map(({ contacts }) => contacts.budget[1]));
+    const used = sum(week.sessions.map(({ contacts }) => contacts.weighted));
+    return used <= top + 1e-9 && used >= top / 2;
+  });
+  const loading = normal.flatMap(({ sessions }) => sessions.filter(holdsMain));
+  const filled = loading.filter(({ usedMinutes, minutes }) => usedMinutes >= 0.9 * minutes);
+  const lines = weeks.flatMap(({ sessions }) => sessions.flatMap((session) => session.lines));
+  const written = lines.map(({ doses }) => doses.filter(({ variant }) => variant !== 'without').length).sort(numeric);
+  return [
+    share('weeks of two sessions and more that are whole', 0.95, whole.length, many.length),
+    ...COUNTED.map((counted) =>
+      share(
+        `normal weeks with ${counted === 'calfFoot' ? 'calf–foot' : counted} sets in the phase's row`,
+        0.9,
+        normal.filter((week) => isWithin(ledSets(week, counted), week.targets?.[counted])).length,
+        normal.length,
+      ),
+    ),
+    share('normal weeks with 50–100 % of their contacts', 0.9, jumped.length, jumpWeeks.length),
+    share('loading sessions that use 90 % of their minutes', 0.95, filled.length, loading.length),
+    atMost('main lifts that change inside a block, for a role', 0, mainChanges(weeks)),
+    share('main lifts as the school writes them', 1, ...asPlanned(weeks)),
+    share('sessions whose prep repeats at most half of the last one', 1, ...prepFresh(weeks)),
+    between('different exercises a block: knee, hip, jumps, push, pull, trunk', varieties(weeks)),
+    atMost('written doses on a line, median', 2, written[Math.floor(written.length / 2)] ?? 0),
+    atMost('written doses on a line, most', 4, written.at(-1) ?? 0),
+    belowShare('lines and doses two phases share, most', 0.5, phasesShare(weeks)),
+  ];
+}
+
+const isWithin = (value: number, range: readonly [number, number] | undefined): boolean =>
+  range !== undefined && range[0] <= value && value <= range[1];
+
+function mainChanges(weeks: readonly ProgrammeWeek[]): number {
+  const first = new Map<string, string>();
+  let changes = 0;
+  for (const { block, sessions } of weeks)
+    for (const { role, kind, lines } of sessions) {
+      if (role === null || kind !== 'lift' || block.number === null) continue;
+      for (const { slot, main, exercise } of lines) {
+        // in a whole session which of the two leads alternates
+        const key = [block.number, role, role === 'whole' ? exercise : slot].join(' ');
+        if (!main) continue;
+        if (first.has(key) && first.get(key) !== exercise) changes += 1;
+        first.set(key, exercise);
+      }
+    }
+  return changes;
+}
+
+/** Main lifts whose sets and reps are those of the plan, of all that the plan writes for a usual day. */
+function asPlanned(weeks: readonly ProgrammeWeek[]): [number, number] {
+  const all = weeks.flatMap(({ sessions }) =>
+    sessions.filter(holdsMain).flatMap(({ planned, lines }) =>
+      planned.map((main) => {
+        const family = main.lead === 'knee' ? 'squat' : 'hinge';
+        const line = lines.find((one) => one.main && one.family === family);
+        const dose = line?.doses.find(({ variant }) => variant === 'squad');
+        return dose?.sets === main.sets && dose.amount === main.reps;
+      }),
+    ),
+  );
+  return [all.filter(Boolean).length, all.length];
+}
+
+function prepFresh(weeks: readonly ProgrammeWeek[]): [number, number] {
+  const preps = weeks
+    .flatMap(({ sessions }) => sessions)
+    .filter(({ lines }) => lines.length > 0)
+    .map(({ lines }) => lines.filter(({ block }) => block === 'prep').map(({ exercise }) => exercise));
+  const later = preps.slice(1).map((prep, i) => {
+    const again = prep.filter((exercise) => preps[i]?.includes(exercise)).length;
+    return prep.length > 0 && again * 2 <= prep.length;
+  });
+  return [later.filter(Boolean).length, later.length];
+}
+
+/** Fewest and most different exercises a block holds of a kind, over all blocks of three sessions and more. */
+function varieties(weeks: readonly ProgrammeWeek[]): [number, number] {
+  const kinds: readonly ((line: ProgrammeLine) => boolean)[] = [
+    ({ family }) => KNEE.includes(family),
+    ({ family }) => HIP.includes(family),
+    ({ tier }) => tier !== null,
+    ({ family }) => family === 'push',
+    ({ family }) => family === 'pull',
+    ({ family }) => family === 'trunk',
+  ];
+  const blocks = groupBy(
+    weeks.filter(({ block, phase }) => block.number !== null && LOADING.includes(phase)),
+    ({ block }) => block.number,
+  );
+  const counts = [...blocks.values()].flatMap((block) => {
+    const sessions = block.flatMap(({ sessions }) => sessions.filter(holdsMain));
+    const lines = sessions.flatMap((session) => session.lines);
+    return sessions.length < 3 ? [] : kinds.map((is) => new Set(lines.filter(is).map(({ exercise }) => exercise)).size);
+  });
+  return counts.length === 0 ? [2, 2] : [Math.min(...counts), Math.max(...counts)];
+}
+
+/** The largest part of their lines and doses that cards of two phases share. */
+function phasesShare(weeks: readonly ProgrammeWeek[]): number {
+  const phases = [...groupBy(weeks, ({ phase }) => phase)]
+    .filter(([phase]) => LOADING.includes(phase))
+    .map(
+      ([, of]) =>
+        new Set(
+          of.flatMap(({ sessions }) =>
+            sessions.flatMap(({ lines }) =>
+              lines.map(({ exercise, row, doses: [dose] }) => [exercise, row, dose?.sets, dose?.amount].join(' ')),
+            ),
+          ),
+        ),
+    );
+  const shares = phases.flatMap((one, i) =>
+    phases.slice(i + 1).map((other) => {
+      const both = [...one].filter((line) => other.has(line)).length;
+      return both / Math.max(1, Math.min(one.size, other.size));
+    }),
+  );
+  return Math.max(0, ...shares);
+}
+
+function groupBy<T, K>(values: readonly T[], keyOf: (value: T) => K): Map<K, T[]> {
+  const groups = new Map<K, T[]>();
+  for (const value of values) groups.set(keyOf(value), [...(groups.get(keyOf(value)) ?? []), value]);
+  return groups;
+}
+
+const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
+const numeric = (a: number, b: number): number => a - b;
+const percent = (value: number): string => `${String(Math.round(value * 100))} %`;
+
+const share = (what: string, least: number, count: number, of: number): Measure => ({
+  what,
+  wanted: `≥ ${percent(least)}`,
+  value: of === 0 ? 'none' : `${percent(count / of)} of ${String(of)}`,
+  met: of === 0 || count / of >= least - 1e-9,
+});
+const belowShare = (what: string, under: number, value: number): Measure => ({
+  what,
+  wanted: `< ${percent(under)}`,
+  value: percent(value),
+  met: value < under,
+});
+const atMost = (what: string, most: number, value: number): Measure => ({
+  what,
+  wanted: `≤ ${String(most)}`,
+  value: String(value),
+  met: value <= most,
+});
+const between = (what: string, [fewest, most]: readonly [number, number]): Measure => ({
+  what,
+  wanted: '2–6 each',
+  value: `${String(fewest)}–${String(most)}`,
+  met: fewest >= 2 && most <= 6,
+});
