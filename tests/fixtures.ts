@@ -54,6 +54,7 @@ export const brief = (own: Partial<Brief> = {}): Brief => ({
   lighterWeek: false,
   practiceJumps: 0,
   afterHeavy: false,
+  planned: [],
   role: null,
   schools: DEFAULT_SCHOOLS,
   place: {

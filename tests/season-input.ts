@@ -33,6 +33,7 @@ export const input = (over: Partial<SeasonInput> = {}): SeasonInput => ({
   liftLevel: 'trained',
   jumpLevel: 'trained',
   young: false,
+  caution: 'none',
   schools: DEFAULT_SCHOOLS,
   ...over,
 });

@@ -8,6 +8,7 @@ import { reasonsFor } from './base-reasons';
 import { enoughRow, rowCaseOf, rowForLevel } from './row-for-athlete';
 import { athleteLevel, startDose } from './start-dose';
 import type { WorkingLine } from './working-line';
+import { plannedLoadKg, plannedMain } from './working-max';
 
 /** Rungs followed from the squad's entry to the athlete's own. */
 const MOST_RUNGS = 8;
@@ -50,9 +51,12 @@ export function baseLine(
   const owned = holds?.dose ?? null;
   const level = athleteLevel(athlete, context);
   const fresh = same && level !== 'bottom' ? full : (startDose(exercise, row, level, context) ?? full);
-  const dose: Dose = owned
-    ? { ...owned, rir: same ? full.rir : owned.rir, restSeconds: same ? full.restSeconds : owned.restSeconds }
-    : { ...fresh, sets: same ? Math.min(fresh.sets, full.sets) : fresh.sets };
+  const asPlanned = same && isMain(line) ? plannedMain(exercise, row, context) : null;
+  const dose: Dose = asPlanned
+    ? { ...full, percent: null, loadKg: plannedLoadKg(context.trackOf(athlete.id, exercise.id, row), full, method) }
+    : owned
+      ? { ...owned, rir: same ? full.rir : owned.rir, restSeconds: same ? full.restSeconds : owned.restSeconds }
+      : { ...fresh, sets: same ? Math.min(fresh.sets, full.sets) : fresh.sets };
   const base: WorkingLine = {
     exercise,
     row,
@@ -64,6 +68,8 @@ export function baseLine(
   };
   return withCap(withCaution(base, athlete, context), line);
 }
+
+const isMain = ({ slot }: Line): boolean => slot === 'main' || slot === 'main-2';
 
 /** The squad's typed dose as it stands; a load the athlete has come to stays where none was typed (DOSE-12). */
 function asTyped(line: Line, exercise: Exercise, athlete: AthleteFacts, context: DayContext): WorkingLine {

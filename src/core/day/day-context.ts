@@ -6,6 +6,7 @@ import { schoolLibrary, type DoseRowId, type MethodTables, type Schools } from '
 import { dayLimits, type DayLimits } from '../season';
 import type { Track } from '../track';
 import type { Place } from './place';
+import type { PlannedMain } from './working-max';
 
 /** What was fixed for an athlete on a line by the first set. */
 export interface Begun {
@@ -30,6 +31,8 @@ export interface DaySetting {
   readonly events: readonly EventDay[];
   /** the squad's last heavy session lies less than two days behind (WEEK-3) */
   readonly afterHeavy: boolean;
+  /** main lifts as the season's plan writes them for this day; empty = they go on from what runs (BLOCK-5) */
+  readonly planned: readonly PlannedMain[];
   /** no gym day of the next three weeks lies clear of events: new lifts may enter near one (WEEK-6) */
   readonly noClearDay: boolean;
   /** what the athletes own, settled; by athlete */

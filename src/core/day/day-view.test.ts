@@ -277,3 +277,75 @@ describe('the young (SAFE-3) and the new (SAFE-4)', () => {
     if (found.exerciseId !== null) expect(found.dose.loadKg ?? 0).toBeLessThanOrEqual(80);
   });
 });
+
+describe('a main lift as the season writes it (BLOCK-5)', () => {
+  const main = { lead: 'knee' as const, row: 'D-MAINT' as const, sets: 3, reps: 5, rir: 3 };
+  const squat = line('back-squat', 'D-MAINT', { sets: 3, amount: 5, rir: 3 });
+  const owned = dose({ sets: 3, amount: 8, loadKg: 75, rir: 4 });
+
+  it('has the plan’s sets and reps, and the load that what is owned tells of', () => {
+    // 75 kg for 8 with 4 in reserve: 75 × (1 + 12/30) = 105; for 5 with 3: 105 / (1 + 8/30) = 82.9, rounded down
+    expect(view(squat, person(), { ...owning('back-squat', 'D-MAINT', owned), planned: [main] }).dose).toMatchObject({
+      sets: 3,
+      amount: 5,
+      rir: 3,
+      loadKg: 82.5,
+    });
+  });
+
+  it('leaves other rows, other slots and what the coach typed alone', () => {
+    const of = { ...owning('back-squat', 'D-MAINT', owned), planned: [{ ...main, row: 'D-MAX' as const }] };
+    expect(view(squat, person(), of).dose.amount).toBe(8);
+    const beside = { ...squat, slot: 'second' };
+    expect(view(beside, person(), { ...of, planned: [main] }).dose.amount).toBe(8);
+    expect(
+      view({ ...squat, typed: true, dose: dose({ sets: 2, amount: 4 }) }, person(), { ...of, planned: [main] }).dose,
+    ).toMatchObject({ sets: 2, amount: 4 });
+  });
+
+  it('does not wear a load off by rounding down, block after block', () => {
+    const weeks = [
+      [8, 4],
+      [6, 3],
+      [5, 3],
+    ] as const;
+    let track = trackOf('back-squat', 'D-MAINT', owned);
+    const loads: (number | null)[] = [];
+    for (let week = 0; week < 12; week++) {
+      const [reps, rir] = weeks[week % 3]!;
+      const of = line('back-squat', 'D-MAINT', { sets: 3, amount: reps, rir });
+      const done = view(of, person(), { tracks: { a1: [track] }, planned: [{ ...main, reps, rir }] }).dose;
+      loads.push(done.loadKg);
+      const sets = [1, 2, 3].map((setNumber) => ({ setNumber, amount: reps, loadKg: done.loadKg, rir, fault: null }));
+      const exposure = {
+        sessionId: String(week),
+        day: '2026-11-01',
+        dose: done,
+        based: done,
+        eased: [],
+        sets,
+        response: null,
+        settledBy: [],
+      };
+      track = {
+        ...track,
+        owned: { dose: done, by: 'done', rules: [] },
+        exposures: [exposure, ...track.exposures].slice(0, 6),
+      };
+    }
+    expect(loads.slice(9)).toEqual(loads.slice(0, 3));
+  });
+
+  it('a lighter week takes its sets off once', () => {
+    const eased = {
+      ...squat,
+      dose: dose({ sets: 2, amount: 5, rir: 3 }),
+      full: { dose: squat.dose, rules: ['BLOCK-1'] },
+    };
+    expect(view(eased, person(), { planned: [main], lighterWeek: true }).dose.sets).toBe(2);
+    expect(view(eased, person(), { lighterWeek: true }).dose.sets).toBe(2);
+    // who owns two of three does one
+    const two = dose({ sets: 2, amount: 5, loadKg: 60, rir: 3 });
+    expect(view(eased, person(), { ...owning('back-squat', 'D-MAINT', two), lighterWeek: true }).dose.sets).toBe(1);
+  });
+});

@@ -83,7 +83,9 @@ function workOut(
 }
 
 function quieter(asUsual: WorkingLine, context: DayContext): WorkingLine {
-  const fewer = asUsual.typed ? asUsual.dose : easeForWeek(asUsual.dose, asUsual.row, context);
+  // a line that the card has eased for its week already is not eased once more
+  const isEased = asUsual.typed || asUsual.eased.includes('BLOCK-1');
+  const fewer = isEased ? asUsual.dose : easeForWeek(asUsual.dose, asUsual.row, context);
   const line =
     fewer === asUsual.dose
       ? asUsual

@@ -10,3 +10,4 @@ export * from './start-dose';
 export { easeForDay } from './ease-for-day';
 export { easeForWeek } from './ease-for-week';
 export { athleteBudget, dayBudget } from './trim-contacts';
+export * from './working-max';

@@ -88,17 +88,20 @@ function laySession(
   const { lead, beside } = method.phases[phase];
   const load = {
     level: input.liftLevel,
+    caution: input.caution,
     maxIntensity: input.young ? method.settings.youth.maxIntensity : null,
     loading: input.schools.loading,
     besidePower: row === 'D-MAX' && !lead.includes('D-MAX') && beside.includes('D-MAX'),
     peakSets: week.peak ? (method.settings.season.peakSets[week.peak.week - 1] ?? null) : null,
   };
   const mains = day.leads.map((one, i) => {
-    const main = mainLoad(row, day.role ?? 'whole', block, order, load, method);
+    const asWeek = mainLoad(row, day.role ?? 'whole', block, order, load, method);
+    const asLoading = mainLoad(row, day.role ?? 'whole', { ...block, kind: 'loading' }, order, load, method);
     // the second lift of a whole session has a set less (SEL-7)
-    const sets = Math.max(1, main.sets - (i === 0 ? 0 : 1));
-    if (day.role === null) return { ...main, sets: 1, lead: one };
-    return { ...main, sets: day.limits.quiet ? easedSets({ ...main, sets }, method) : sets, lead: one };
+    const less = (of: number): number => Math.max(1, of - (i === 0 ? 0 : 1));
+    const main = { ...asWeek, sets: less(asWeek.sets), usualSets: less(asLoading.sets), lead: one };
+    if (day.role === null) return { ...main, sets: 1, usualSets: 1 };
+    return { ...main, sets: day.limits.quiet ? easedSets(main, method) : main.sets };
   });
   return { ...day, phase, kind, near: false, mains, contacts: contactsOf(input, phase, block, day, kind, method) };
 }
@@ -113,7 +116,8 @@ function mainRow(phase: Phase, input: SeasonInput, method: MethodTables): DoseRo
   const strength = [...lead, ...beside].find((id) => STRENGTH.includes(id)) ?? 'D-ASST';
   const { atLeast } = method.doses[strength];
   const isBarred = atLeast !== null && !isLevelAtLeast(input.liftLevel, atLeast);
-  return isBarred || (input.young && strength === 'D-PEAK') ? gentleRow : strength;
+  const gently = input.caution === 'gentle' && method.doses[strength].cautious;
+  return isBarred || gently || (input.young && strength === 'D-PEAK') ? gentleRow : strength;
 }
 const STRENGTH: readonly DoseRowId[] = ['D-STR', 'D-MAX', 'D-PEAK', 'D-MAINT', 'D-MICRO', 'D-ASST'];
 

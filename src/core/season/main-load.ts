@@ -1,5 +1,6 @@
 import type { Level } from '../library';
 import type { DoseRowId, MethodTables, Schools } from '../method';
+import type { Caution } from '../startline';
 import { percentFor } from '../testing';
 import type { BlockWeek } from './lay-blocks';
 import type { RowWeek } from './lay-run';
@@ -20,6 +21,8 @@ export interface MainLoad {
 /** What of a squad a main lift's load depends on. */
 export interface LoadCase {
   readonly level: Level;
+  /** START-2: the fewest sets, or the gentlest week of the row all through */
+  readonly caution: Caution;
   /** under-age or untested squads stay at or under this part of 1RM (SAFE-3) */
   readonly maxIntensity: number | null;
   readonly loading: Schools['loading'];
@@ -48,7 +51,8 @@ export function mainLoad(
   const { season, loading } = method.settings;
   const wave =
     of.loading === 'daily waves' && week.kind === 'loading' ? (['heavy', 'light', 'medium'] as const)[order % 3] : null;
-  const rowWeek: RowWeek = wave ? WAVES[wave] : of.loading === 'straight-line' ? 2 : week.rowWeek;
+  const rowWeek: RowWeek =
+    of.caution === 'gentle' ? 1 : wave ? WAVES[wave] : of.loading === 'straight-line' ? 2 : week.rowWeek;
   const weeks = season.mainLoads[row] ?? [];
   const written = capped(weeks, rowWeek, of.maxIntensity, method);
   const second = role === 'A2' || role === 'B2';
@@ -84,8 +88,8 @@ function capped(
 }
 
 /** Foundation the fewest of the row, advanced the most, else the middle. */
-function setsOf(row: DoseRowId, { level, besidePower }: LoadCase, { doses }: MethodTables): number {
+function setsOf(row: DoseRowId, { level, besidePower, caution }: LoadCase, { doses }: MethodTables): number {
   const [fewest, most] = doses[row].sets;
-  if (besidePower || level === 'foundation') return fewest;
+  if (besidePower || level === 'foundation' || caution !== 'none') return fewest;
   return level === 'advanced' ? most : Math.floor((fewest + most) / 2 + 0.5);
 }

@@ -15,7 +15,11 @@ export interface PlannedSession extends WeekDay {
   readonly kind: 'lift' | 'micro' | 'primer' | 'recovery';
   /** too soon after the heavy session before it: its mains are eased until they are not heavy (WEEK-3) */
   readonly near: boolean;
-  readonly mains: readonly (MainLoad & { readonly lead: Lead })[];
+  readonly mains: readonly (MainLoad & {
+    readonly lead: Lead;
+    /** sets before the day or a lighter week takes some away */
+    readonly usualSets: number;
+  })[];
   /** tier-weighted contacts it aims at and may reach */
   readonly contacts: { readonly aim: number; readonly limit: number };
 }

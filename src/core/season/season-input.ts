@@ -1,5 +1,6 @@
 import { weekdayOf, type Day, type EventDay, type GymDay } from '../calendar';
 import type { Level, Phase } from '../library';
+import type { Caution } from '../startline';
 import type { Schools } from '../method';
 
 /** An event of the season. */
@@ -87,5 +88,7 @@ export interface SeasonInput {
   readonly liftLevel: Level;
   readonly jumpLevel: Level;
   readonly young: boolean;
+  /** how most of the squad train while something of them is unknown (START-2) */
+  readonly caution: Caution;
   readonly schools: Schools;
 }

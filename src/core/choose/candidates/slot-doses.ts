@@ -1,4 +1,4 @@
-import { easeForDay, easeForWeek } from '../../day';
+import { easeForDay, easeForWeek, plannedMain } from '../../day';
 import { chooseDose, type Dose } from '../../dose';
 import type { Exercise } from '../../library';
 import type { DoseRowId, Slot } from '../../method';
@@ -20,11 +20,19 @@ export function slotDoses(exercise: Exercise, row: DoseRowId, slot: Slot, contex
     chooseDose(method.doses[row], exercise, rung, level, method.settings, brief.schools.jumpRest);
   const [level, bottom] = [at(doseLevel), at('bottom')];
   if (!level || !bottom) return [];
-  const running = squadDose(exercise.id, row, context);
+  const plan = slot.main ? plannedMain(exercise, row, brief) : null;
+  const running = plan ? null : squadDose(exercise.id, row, context);
   // sets and reps run on; how much stays in reserve belongs to the week of the block
-  const wanted: Dose = running
-    ? { ...running, rir: level.rir, restSeconds: level.restSeconds }
-    : { ...level, sets: Math.max(1, (context.fewestSets ? bottom.sets : level.sets) - (slot.setsLess ?? 0)) };
+  const wanted: Dose = plan
+    ? {
+        ...level,
+        sets: context.fewestSets ? Math.min(bottom.sets, plan.sets) : plan.sets,
+        amount: plan.reps,
+        rir: plan.rir,
+      }
+    : running
+      ? { ...running, rir: level.rir, restSeconds: level.restSeconds }
+      : { ...level, sets: Math.max(1, (context.fewestSets ? bottom.sets : level.sets) - (slot.setsLess ?? 0)) };
   const full = ofDay(wanted, exercise, row, slot, context);
   if (bottom.sets >= full.dose.sets) return [full];
   const fewer = { ...full.dose, sets: bottom.sets };

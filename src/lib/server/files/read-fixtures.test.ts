@@ -121,6 +121,7 @@ describe('the season as a calendar', () => {
       liftLevel: 'trained',
       jumpLevel: 'trained',
       young: false,
+      caution: 'none',
       schools: DEFAULT_SCHOOLS,
     },
     METHOD,

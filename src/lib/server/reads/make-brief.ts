@@ -1,5 +1,6 @@
 import { runningKey, type Brief, type Running, type SessionRole } from '$core/choose';
 import { addDays, daysBetween, weekdayOf, type Day } from '$core/calendar';
+import type { PlannedMain } from '$core/day';
 import type { Dose } from '$core/dose';
 import { kneeHip } from '$core/ledger';
 import type { Demand, Library, Phase } from '$core/library';
@@ -63,6 +64,7 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
     place: placeOf(kit),
     events: squad.events.map(({ day: eventDay, kind }) => ({ day: eventDay, kind })),
     afterHeavy: athleteId === null && (plan.on?.near ?? false),
+    planned: athleteId === null ? mainsOn(rows, plan, asked.phase) : [],
     noClearDay: hasNoClearDay(squad, day, club.method),
     athletes: known.map(({ facts }) => facts),
     tracks,
@@ -75,6 +77,12 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
     keepRunning: asked.keepRunning,
     primer: asked.primer,
   };
+}
+
+/** Main lifts as the plan writes them for the day, where its card is made for the phase and role the plan gives it. */
+function mainsOn({ session }: SquadDay, { on }: PlanRead, phase: Phase): PlannedMain[] {
+  if (!on || on.phase !== phase || (session && session.role !== on.role)) return [];
+  return on.mains.map(({ lead, row, usualSets, reps, rir }) => ({ lead, row, sets: usualSets, reps, rir }));
 }
 
 /**

@@ -1,6 +1,7 @@
 import { addDays, daysBetween, type Day } from '$core/calendar';
 import type { SessionRole } from '$core/choose';
 import { medianLevel } from '$core/library';
+import type { Caution } from '$core/startline';
 import {
   dealRoles,
   leadsOf,
@@ -15,7 +16,7 @@ import {
   type SeasonPlan,
   type WeekDay,
 } from '$core/season';
-import { ageOf, type AthleteRow } from '../repositories/athletes';
+import { ageOf, factsOf, type AthleteRow } from '../repositories/athletes';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
 import type { SquadDay } from './squad-day';
 
@@ -72,8 +73,16 @@ export function seasonInput(club: ClubContext, squad: SquadRow, athletes: readon
     liftLevel: medianLevel(athletes.map(({ liftLevel }) => liftLevel)),
     jumpLevel: medianLevel(athletes.map(({ jumpLevel }) => jumpLevel)),
     young: young * 2 > athletes.length,
+    caution: commonCaution(athletes.map((one) => factsOf(one, day, club, squad).caution)),
     schools: squad.schools,
   };
+}
+
+/** How most train: what a card of the squad is written by too. */
+function commonCaution(of: readonly Caution[]): Caution {
+  const most = (is: (one: Caution) => boolean): boolean => of.filter(is).length * 2 > of.length;
+  if (most((one) => one === 'gentle')) return 'gentle';
+  return most((one) => one !== 'none') ? 'sets' : 'none';
 }
 
 /**

@@ -87,9 +87,9 @@ function mainChanges(weeks: readonly ProgrammeWeek[]): number {
   for (const { block, sessions } of weeks)
     for (const { role, kind, lines } of sessions) {
       if (role === null || kind !== 'lift' || block.number === null) continue;
-      for (const { slot, main, exercise } of lines) {
-        // in a whole session which of the two leads alternates
-        const key = [block.number, role, role === 'whole' ? exercise : slot].join(' ');
+      for (const { family, main, exercise } of lines) {
+        // in a whole session and on the fast day knee and hip take turns
+        const key = [block.number, role, family].join(' ');
         if (!main) continue;
         if (first.has(key) && first.get(key) !== exercise) changes += 1;
         first.set(key, exercise);

@@ -15,6 +15,8 @@ import type { ClubContext } from '../repositories/club-context';
 import type { SessionRow } from '../repositories/sessions';
 import { onDay, type SquadInMemory } from './squad-in-memory';
 
+/** Slots of a template that hold a main lift. */
+const MAIN_SLOTS: readonly string[] = ['main', 'main-2'];
 /** Cards looked back at when the next is made, as the application does. */
 const LOOK_BACK_DAYS = 42;
 
@@ -26,7 +28,12 @@ const LOOK_BACK_DAYS = 42;
  */
 export function runSeason(of: SquadInMemory, weeks: number | null): ProgrammeSquad | null {
   const { club, squad, athletes } = of;
-  const input = seasonInput(club, squad, athletes);
+  // everybody as the file says they are on the season's first day
+  const input = seasonInput(
+    club,
+    squad,
+    athletes.map((row) => onDay(row, club.today, [])),
+  );
   const plan = input && planSeason(input, club.method);
   if (!plan?.ok) return null;
   const cards: SessionRow[] = [];
@@ -109,7 +116,7 @@ function sayLine(line: Line, view: readonly DayLine[], { library, method }: Club
   return {
     slot: line.slot,
     block: line.block,
-    main: line.slot.startsWith('main'),
+    main: MAIN_SLOTS.includes(line.slot),
     exercise: exercise.id,
     family: exercise.family,
     pattern: exercise.pattern,
