@@ -4,9 +4,6 @@ import { fail, ok, type Result } from '../result';
 import { isShut, mondayOf } from './lay-phases';
 import type { SeasonChanges, SeasonInput } from './season-input';
 
-/** Weeks a coach may give a block. */
-export const BLOCK_LENGTHS = [2, 3, 4, 5] as const;
-
 /**
  * Puts a session on another day of its week; back on its gym day it is as if it had never moved.
  * @param from the day it stands on now

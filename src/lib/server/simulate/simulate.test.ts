@@ -1,0 +1,84 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { z } from 'zod';
+import { clubFileSchema } from '$lib/model/club-file';
+import { programmeSchema, type ProgrammeSquad } from '$lib/model/programme';
+import { demoClubFile } from './demo-club-file';
+import { judgeProgramme } from './judge-programme';
+import { runSeason } from './run-season';
+import { squadInMemory } from './squad-in-memory';
+
+const file = demoClubFile();
+const run = (number: number, weeks: number): ProgrammeSquad =>
+  runSeason(squadInMemory(file.squads[number]!, file.name, number), weeks)!;
+const [handball, ultimate] = [run(0, 6), run(1, 4)];
+const measure = (of: ProgrammeSquad, what: RegExp) => judgeProgramme(of).find((one) => what.test(one.what))!;
+
+describe('a season as it is written', () => {
+  it('says everything in the published form, the same again', () => {
+    const programme = { seed: 1, seconds: 0, squads: [handball, ultimate] };
+    expect(programmeSchema.parse(programme)).toEqual(programme);
+    expect(run(1, 4)).toEqual(ultimate);
+  });
+
+  it('has whole weeks, whose mains are those of the plan and stay for the block', () => {
+    for (const of of [handball, ultimate]) {
+      expect(measure(of, /are whole/)).toMatchObject({ met: true });
+      expect(measure(of, /as the school writes/)).toMatchObject({ met: true });
+      expect(measure(of, /change inside a block/)).toMatchObject({ value: '0' });
+    }
+  });
+
+  it('is judged by what stands in it', () => {
+    const week = handball.weeks[0]!;
+    const without = (is: (family: string) => boolean): ProgrammeSquad => ({
+      ...handball,
+      weeks: [
+        {
+          ...week,
+          sessions: week.sessions.map((session) => ({
+            ...session,
+            lines: session.lines.filter(({ family }) => !is(family)),
+          })),
+        },
+      ],
+    });
+    expect(
+      measure(
+        without((family) => family === 'hinge'),
+        /are whole/,
+      ),
+    ).toMatchObject({ value: '0 % of 1', met: false });
+    expect(
+      measure(
+        without((family) => family === 'squat'),
+        /knee sets/,
+      ).met,
+    ).toBe(false);
+    expect(
+      measure(
+        without(() => true),
+        /50–100 %/,
+      ).met,
+    ).toBe(false);
+    const swapped = {
+      ...handball,
+      weeks: [
+        week,
+        { ...week, sessions: ultimate.weeks[0]!.sessions.map((one, i) => ({ ...one, role: i === 0 ? 'A' : 'B' })) },
+      ],
+    };
+    expect(Number(measure(swapped, /change inside a block/).value)).toBeGreaterThan(0);
+    expect(measure(swapped, /as the school writes/).met).toBe(true);
+    const other = { ...week.sessions[0]!, planned: [{ lead: 'knee', row: 'D-MAX', sets: 9, reps: 9, rir: 1 }] };
+    expect(measure({ ...handball, weeks: [{ ...week, sessions: [other] }] }, /as the school writes/).met).toBe(false);
+  });
+});
+
+it('publishes the schemas it reads and writes by', () => {
+  const published = (name: string): unknown => JSON.parse(readFileSync(`docs/${name}.schema.json`, 'utf8'));
+  const written = (schema: z.ZodType, io: 'input' | 'output'): unknown =>
+    JSON.parse(JSON.stringify(z.toJSONSchema(schema, { io })));
+  expect(published('club')).toEqual(written(clubFileSchema, 'input'));
+  expect(published('programme')).toEqual(written(programmeSchema, 'output'));
+});
