@@ -117,8 +117,11 @@ function mainRow(phase: Phase, input: SeasonInput, method: MethodTables): DoseRo
   const { atLeast } = method.doses[strength];
   const isBarred = atLeast !== null && !isLevelAtLeast(input.liftLevel, atLeast);
   const gently = input.caution === 'gentle' && method.doses[strength].cautious;
-  return isBarred || gently || (input.young && strength === 'D-PEAK') ? gentleRow : strength;
+  // few reps near a maximum are for nobody who is young, new or unknown (SAFE-3, START-2)
+  const soft = input.young || input.liftLevel === 'foundation' || input.caution === 'gentle';
+  return isBarred || gently || (soft && FEW_AND_HEAVY.includes(strength)) ? gentleRow : strength;
 }
+const FEW_AND_HEAVY: readonly DoseRowId[] = ['D-PEAK', 'D-MICRO'];
 const STRENGTH: readonly DoseRowId[] = ['D-STR', 'D-MAX', 'D-PEAK', 'D-MAINT', 'D-MICRO', 'D-ASST'];
 
 /** Contacts a session aims at: through a block from the bottom to the top of its range, in season the middle (JUMP-10). */

@@ -70,22 +70,28 @@ export function mainLoad(
   };
 }
 
-/** The row's week, or the nearest lighter one where a cap on intensity asks for it (SAFE-3). */
+/** The row's week, or the nearest lighter one where a cap on intensity asks for it, or more in reserve (SAFE-3). */
 function capped(
   weeks: MethodTables['settings']['season']['mainLoads'][string],
   rowWeek: RowWeek,
   maxIntensity: number | null,
   { settings: { loading } }: MethodTables,
 ): { reps: number; rir: number | null } {
+  const isUnder = ({ reps, rir }: { reps: number; rir: number | null }): boolean => {
+    if (maxIntensity === null || rir === null) return true;
+    const share = percentFor(loading.formula, reps, rir, loading.maxPrescribingReps);
+    return !share.ok || share.value <= maxIntensity + 1e-9;
+  };
   for (let week = rowWeek; week >= 1; week--) {
     const written = weeks[week - 1];
-    if (!written) continue;
-    const share =
-      written.rir === null ? null : percentFor(loading.formula, written.reps, written.rir, loading.maxPrescribingReps);
-    if (maxIntensity === null || !share?.ok || share.value <= maxIntensity + 1e-9) return written;
+    if (written && isUnder(written)) return written;
   }
-  return weeks[0] ?? { reps: 10, rir: 3 };
+  const easiest = weeks[0] ?? { reps: 10, rir: 3 };
+  for (let rir = easiest.rir ?? 0; rir <= MOST_RESERVE; rir++)
+    if (isUnder({ ...easiest, rir })) return { ...easiest, rir };
+  return easiest;
 }
+const MOST_RESERVE = 10;
 
 /** Foundation the fewest of the row, advanced the most, else the middle. */
 function setsOf(row: DoseRowId, { level, besidePower, caution }: LoadCase, { doses }: MethodTables): number {

@@ -19,13 +19,14 @@ export function weekNotes(
 ): Finding[] {
   if (week.closed) return [];
   const notes: Finding[] = [];
-  const inSeason = week.phase === 'in-season' || week.phase === 'congested' || week.phase === 'peak';
   const least = input.schools.inSeasonMinimum === '1' ? 1 : season.exposures;
-  if (inSeason && exposures(week) < least) {
+  if (isInSeason(week) && exposures(week) < least) {
     let run = 1;
     for (let i = before.length - 1; i >= 0; i--) {
       const other = before[i];
-      if (!other || other.closed || exposures(other) >= least) break;
+      // a closed hall neither ends a run nor lengthens it
+      if (other?.closed) continue;
+      if (!other || !isInSeason(other) || exposures(other) >= least) break;
       run += 1;
     }
     // said once, when it has lasted longer than strength is sure to hold
@@ -45,6 +46,9 @@ export function weekNotes(
     notes.push(finding('note', 'two_events_a_day', ['WEEK-7'], { days: twice.map(({ day }) => day) }));
   return notes;
 }
+
+const isInSeason = ({ phase }: Pick<Laid, 'phase'>): boolean =>
+  phase === 'in-season' || phase === 'congested' || phase === 'peak';
 
 /** Sessions that keep strength: a lift, a micro-dose, a primer. */
 const exposures = ({ sessions }: Pick<Laid, 'sessions'>): number =>
