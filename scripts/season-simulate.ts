@@ -17,6 +17,7 @@ const { values: asked } = parseArgs({
     seed: { type: 'string', default: '1' },
     planned: { type: 'boolean', default: false },
     json: { type: 'boolean', default: false },
+    markdown: { type: 'boolean', default: false },
   },
 });
 
@@ -42,7 +43,8 @@ const squads = club.squads.flatMap((squad, i) => {
 });
 const seconds = Math.round((performance.now() - began) / 100) / 10;
 const programme: Programme = { seed: Number(asked.seed), seconds, squads };
-if (asked.json) process.stdout.write(`${JSON.stringify(programme)}\n`);
+if (asked.markdown) printMarkdown(squads);
+else if (asked.json) process.stdout.write(`${JSON.stringify(programme)}\n`);
 else {
   for (const squad of squads) {
     console.log(`\n${squad.name} · ${squad.sport} · ${String(squad.weeks.length)} weeks`);
@@ -50,4 +52,18 @@ else {
       console.log(`  ${met ? ' ' : '✗'} ${what.padEnd(68)} ${wanted.padStart(9)}   ${value}`);
   }
   console.log(`\n${String(seconds)} s`);
+}
+
+/** One table, a column a squad, for the documentation. */
+function printMarkdown(of: typeof squads): void {
+  const judged = of.map((squad) => judgeProgramme(squad));
+  console.log(`| measure | wanted | ${of.map(({ name }) => name).join(' | ')} |`);
+  console.log(`| --- | --- | ${of.map(() => '---').join(' | ')} |`);
+  judged[0]?.forEach(({ what, wanted }, i) => {
+    const cells = judged.map((measures) => {
+      const one = measures[i];
+      return one ? `${one.met ? '' : '**'}${one.value}${one.met ? '' : '**'}` : '';
+    });
+    console.log(`| ${what} | ${wanted} | ${cells.join(' | ')} |`);
+  });
 }

@@ -109,8 +109,9 @@ function runningOf(
       const isSame = session.role === null || session.role === (role?.role ?? null);
       const family = library.exercises.get(exerciseId)?.family;
       const leans = !role || slot !== 'main' || family === (role.leads[0] === 'knee' ? 'squat' : 'hinge');
-      if (session.phase === phase && isSame && leans && inBlock(session.day) && !Object.hasOwn(entries, slot))
-        entries[slot] = exerciseId;
+      // a week alone joins its neighbour's block with rows of its own: the main lift stays for the block (BLOCK-1, BLOCK-4)
+      const runs = session.phase === phase || (plan !== null && slot.startsWith('main'));
+      if (runs && isSame && leans && inBlock(session.day) && !Object.hasOwn(entries, slot)) entries[slot] = exerciseId;
       const key = runningKey(exerciseId, row);
       if (!Object.hasOwn(doses, key)) doses[key] = full?.dose ?? dose;
     }
