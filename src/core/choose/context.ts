@@ -19,6 +19,8 @@ export interface Context extends DayContext {
   readonly doseLevel: DoseLevel;
   /** force unknown for most: the fewest sets (START-2) */
   readonly fewestSets: boolean;
+  /** a main lift has all the sets its plan writes; off = fewer may be tried */
+  readonly mainsWhole: boolean;
   /** the library in id order, so that the same brief gives the same card */
   readonly exercises: readonly Exercise[];
   /** movement patterns by index */
@@ -61,6 +63,7 @@ export function makeContext(asked: Brief, builtIn: Library, method: MethodTables
       weekdayOf(brief.day),
     ),
     fewestSets: most((one) => one.caution !== 'none'),
+    mainsWhole: true,
     exercises: inOrder(day.library),
     patterns: patternsOf(day.library),
     barredShares: new Map(),

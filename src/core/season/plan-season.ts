@@ -5,7 +5,7 @@ import { holdsMain } from './deal-roles';
 import { dealWeeks, type Behind } from './deal-weeks';
 import { isHeavySession } from './heavy-sessions';
 import { layBlocks, type BlockWeek } from './lay-blocks';
-import { layPhases, type PhaseWeek } from './lay-phases';
+import { layPhases, mondayOf, type PhaseWeek } from './lay-phases';
 import { layWeek } from './lay-week';
 import { pickTestWeeks } from './pick-test-weeks';
 import type { PlannedSession, PlannedWeek, SeasonPlan } from './planned';
@@ -41,7 +41,8 @@ export function planSeason(
   if (asLaid.length > MOST_WEEKS) return fail('season_too_long', ['end'], { weeks: asLaid.length, most: MOST_WEEKS });
   const behind = behindIn(asLaid, followed);
   const weeks = asLaid.map((week, i) => behind.weeks.get(i) ?? week);
-  const first = followed ? weeks.filter(({ start }) => addDays(start, 6) < followed.from).length : 0;
+  const first =
+    followed && behind.weeks.size > 0 ? weeks.filter(({ start }) => addDays(start, 6) < followed.from).length : 0;
   const gentle = input.young || input.liftLevel === 'foundation';
   const lay = (done: readonly BlockWeek[]): BlockWeek[] =>
     layBlocks(weeks, gentle, method.settings, input.changes.blocks, done);
@@ -54,7 +55,7 @@ export function planSeason(
     dealt.map((days) => days.some(({ limits }) => holdsMain(limits) && !limits.quiet)),
     method.settings,
     [...behind.weeks].flatMap(([i, { test }]) => (test ? [i] : [])),
-    behind.weeks.size === 0 ? 0 : first,
+    first,
   );
   const loaded: ByCount[] = [];
   const planned: PlannedWeek[] = [];
@@ -62,10 +63,9 @@ export function planSeason(
     const block = blocks[i];
     if (!block) return;
     const kept = behind.weeks.get(i);
-    const isUnderWay = i === first;
     if (kept) planned.push({ ...kept, number: i + 1 });
     else {
-      const done = isUnderWay ? behind.sessions : [];
+      const done = behind.sessions.filter(({ day }) => mondayOf(day) === week.start);
       const heavy = planned.at(-1)?.sessions.findLast((session) => isHeavySession(session, method)) ?? null;
       const laid = layWeek(input, week, block, dealt[i] ?? [], loaded, i, chains, done, heavy, method);
       const notes = weekNotes({ ...week, ...laid }, planned, input, method);
@@ -83,13 +83,18 @@ function behindIn(weeks: readonly PhaseWeek[], followed: Followed | null): Behin
   if (!followed) return { weeks: kept, sessions: [], from: null };
   const byStart = new Map(followed.weeks.map((week) => [week.start, week]));
   let sessions: readonly PlannedSession[] = [];
+  // a week under way of which nothing was written down is laid whole: its days are dealt together
+  let from: Day | null = null;
   weeks.forEach(({ start }, i) => {
     const week = byStart.get(start);
     if (!week || start >= followed.from) return;
     if (addDays(start, 6) < followed.from) kept.set(i, week);
-    else sessions = week.sessions.filter(({ day }) => day < followed.from);
+    else {
+      sessions = week.sessions.filter(({ day }) => day < followed.from);
+      from = followed.from;
+    }
   });
-  return { weeks: kept, sessions, from: followed.from };
+  return { weeks: kept, sessions, from };
 }
 
 export const totalSets = (sets: ByCount): number => COUNTED.reduce((sum, family) => sum + sets[family], 0);

@@ -76,6 +76,13 @@ describe('a plan laid anew', () => {
   const events = saturdays(20, 30);
   const before = laid({ events });
 
+  it('is the plain plan where nothing of it was written down, on whatever day it is asked', () => {
+    for (const weekday of [1, 2, 3, 4, 5, 6, 7]) {
+      const asked = laid({ events, gymDays: gym(1, 3, 5) }, { from: at(21, weekday), weeks: [] });
+      expect(asked).toEqual(laid({ events, gymDays: gym(1, 3, 5) }));
+    }
+  });
+
   it('keeps the days of its own week that are over, and deals the others around them', () => {
     const from = at(21, 4);
     const after = laid({ events: [...events, event(at(21, 7))], gymDays: gym(2, 4, 5) }, { from, weeks: before.weeks });

@@ -18,7 +18,7 @@ const resultSchema = z.object({
   test: z.string().min(1).max(40),
   value: z.number().nullable().default(null),
   passed: z.boolean().nullable().default(null),
-  side: z.enum(SIDES).nullable().default(null),
+  side: z.enum(SIDES).default('both'),
   loadKg: z.number().positive().nullable().default(null),
   reps: z.number().int().positive().nullable().default(null),
   rir: z.number().min(0).max(10).nullable().default(null),

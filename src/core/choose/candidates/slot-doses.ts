@@ -34,7 +34,8 @@ export function slotDoses(exercise: Exercise, row: DoseRowId, slot: Slot, contex
       ? { ...running, rir: level.rir, restSeconds: level.restSeconds }
       : { ...level, sets: Math.max(1, (context.fewestSets ? bottom.sets : level.sets) - (slot.setsLess ?? 0)) };
   const full = ofDay(wanted, exercise, row, slot, context);
-  if (bottom.sets >= full.dose.sets) return [full];
+  // when minutes fail the main lift goes last (WEEK-9): fewer of its sets are tried only where nothing else fits
+  if (bottom.sets >= full.dose.sets || (plan && context.mainsWhole)) return [full];
   const fewer = { ...full.dose, sets: bottom.sets };
   const rules = [...(full.full?.rules ?? []), ...(running ? ['TIME-1'] : [])];
   return [full, { dose: fewer, full: rules.length > 0 ? { dose: wanted, rules } : null }];

@@ -39,19 +39,27 @@ export function solveCard(brief: Brief, library: Library, method: MethodTables):
   const template = templateFor(brief.minutes, context.limits, brief.schools.dayBefore, brief.primer, method);
   if (!template.ok) return template;
   const ordered = orderSlots(template.value.template.slots, brief.schools.order);
-  const slots = roleSlots(ordered, brief.role).map(({ slot, wide }) => {
-    const own = slotOptions(slot, context);
-    // where nobody may do what the role asks for, the other kind is better than none
-    return own.options.length === 0 && wide ? slotOptions(wide, context) : own;
-  });
+  const filled = (of: Context): SlotOptions[] =>
+    roleSlots(ordered, brief.role).map(({ slot, wide }) => {
+      const own = slotOptions(slot, of);
+      // where nobody may do what the role asks for, the other kind is better than none
+      return own.options.length === 0 && wide ? slotOptions(wide, of) : own;
+    });
+  let slots = filled(context);
   const empty = slots.filter(({ slot, options }) => options.length === 0 && !slot.optional && !context.limits.quiet);
   if (empty.length > 0)
     return {
       ok: false,
       issues: empty.map(({ slot }): Issue => ({ code: 'slot_empty', path: [slot.id], facts: { block: slot.block } })),
     };
-  const compiled = buildModel(slots, template.value.template, context);
-  const found = searchToTheClock(slots, compiled, context);
+  let compiled = buildModel(slots, template.value.template, context);
+  let found = searchToTheClock(slots, compiled, context);
+  if (!found && brief.planned.length > 0) {
+    // there is no time for all that the plan writes of its mains
+    slots = filled({ ...context, mainsWhole: false });
+    compiled = buildModel(slots, template.value.template, context);
+    found = searchToTheClock(slots, compiled, context);
+  }
   if (!found) {
     if (brief.keepRunning) return solveCard({ ...brief, keepRunning: false }, library, method);
     return fail('does_not_fit', ['minutes'], { minutes: brief.minutes, least: leastMinutes(compiled.model, brief) });

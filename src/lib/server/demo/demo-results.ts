@@ -75,9 +75,7 @@ function testingDays(person: DemoAthlete, squad: DemoSquad, clubId: string, athl
     ...both(then, 'R4', () => near(ankle, 0.005, 0.005)),
     ...both(then, 'calf-straight', () => near(28, 3, 1)),
     ...both(then, 'calf-bent', () => near(23, 3, 1)),
-    ...(squad.testsToday.length > 0 && person.jump !== 'foundation'
-      ? [at(then, 'K3', failed.includes('K3') ? 0 : 1)]
-      : []),
+    ...(person.jump !== 'foundation' ? [at(then, 'K3', failed.includes('K3') ? 0 : 1)] : []),
     at(again, 'cmj', cmj + near(0, 0.012, 0.001)),
     at(then, 'sj', cmj / near(1.1, 0.06, 0.01)),
     at(then, 'rsi-10-5', rsi),

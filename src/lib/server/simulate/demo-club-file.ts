@@ -50,7 +50,7 @@ export function demoClubFile(day: Day = DEMO_DAY): ClubFile {
               test,
               value: value ?? null,
               passed: passed ?? null,
-              side: side ?? null,
+              side: side ?? 'both',
               loadKg: loadKg ?? null,
               reps: reps ?? null,
               rir: rir ?? null,

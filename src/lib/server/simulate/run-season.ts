@@ -67,7 +67,7 @@ function runSession(
   cards: SessionRow[],
 ): ProgrammeSession {
   const { day } = planned;
-  const on: ClubContext = { ...club, today: squad.season?.start ?? day };
+  const on: ClubContext = { ...club, today: day };
   const earlier = cards.filter((card) => addDays(day, -LOOK_BACK_DAYS) <= card.day);
   const known = [...new Set(earlier.flatMap(({ lines }) => lines.map(({ exerciseId }) => exerciseId)))];
   const rows: SquadDay = {

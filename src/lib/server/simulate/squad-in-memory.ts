@@ -91,7 +91,7 @@ function athleteRow(file: SquadFile, i: number): AthleteRow {
       athleteId: id,
       trials: null,
       joints: null,
-      asks: [],
+      asks: false,
       ...result,
     })),
     complaints: one.complaints.map((complaint, n) => ({
