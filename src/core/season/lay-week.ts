@@ -99,7 +99,10 @@ function laySession(
     const asLoading = mainLoad(row, day.role ?? 'whole', { ...block, kind: 'loading' }, order, load, method);
     // the second lift of a whole session has a set less (SEL-7)
     const less = (of: number): number => Math.max(1, of - (i === 0 ? 0 : 1));
-    const main = { ...asWeek, sets: less(asWeek.sets), usualSets: less(asLoading.sets), lead: one };
+    const usualSets = less(asLoading.sets);
+    const lighter = Math.max(1, Math.floor(usualSets * method.settings.season.lighterSets + 0.5));
+    const sets = block.kind === 'lighter' && !week.peak ? lighter : less(asWeek.sets);
+    const main = { ...asWeek, sets, usualSets, lead: one };
     if (day.role === null) return { ...main, sets: 1, usualSets: 1 };
     return { ...main, sets: day.limits.quiet ? easedSets(main, method) : main.sets };
   });
