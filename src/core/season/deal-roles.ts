@@ -47,6 +47,7 @@ export function dealRoles(
   const free = chosen(
     days.filter(({ limits }) => holdsMain(limits)),
     Math.max(0, Math.min(most ?? MOST_ROLES, MOST_ROLES) - done.length),
+    done,
   );
   const able = [...done, ...free];
   const fixed = new Map(done.flatMap(({ day, role }) => (role ? [[day, role] as const] : [])));
@@ -70,13 +71,16 @@ export function leadsOf(role: Role, weekNumber: number): Lead[] {
 }
 
 /** The days that are used when there are more than are wanted: free ones before eased ones, then those best apart. */
-function chosen<T extends Able>(days: readonly T[], most: number): T[] {
+function chosen<T extends Able>(days: readonly T[], most: number, done: readonly Able[]): T[] {
   if (days.length <= most) return [...days];
   const kept: T[] = [];
   for (let i = 0; i < most; i++) {
     const [best] = days
       .filter((day) => !kept.includes(day))
-      .map((day) => ({ day, apart: Math.min(7, ...kept.map((other) => Math.abs(daysBetween(day.day, other.day)))) }))
+      .map((day) => ({
+        day,
+        apart: Math.min(7, ...[...done, ...kept].map((other) => Math.abs(daysBetween(day.day, other.day)))),
+      }))
       .sort(
         (a, b) =>
           Number(a.day.limits.quiet) - Number(b.day.limits.quiet) ||
