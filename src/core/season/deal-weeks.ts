@@ -21,6 +21,12 @@ export interface Behind {
 /** Events this near to a Monday may tag a day of its week, or be one with an event that does. */
 const NEAR_DAYS = 28;
 
+/** A week's days with their roles, and those its block's weekdays usually have. */
+export interface DealtWeek {
+  readonly days: readonly WeekDay[];
+  readonly usual: ReadonlyMap<number, Role>;
+}
+
 /** The gym days of each week with their roles, weekdays keeping theirs through a block. */
 export function dealWeeks(
   input: SeasonInput,
@@ -28,7 +34,7 @@ export function dealWeeks(
   blocks: readonly BlockWeek[],
   behind: Behind,
   method: MethodTables,
-): WeekDay[][] {
+): DealtWeek[] {
   const usual = new Map<number, ReadonlyMap<number, Role>>();
   const { from } = behind;
   const deal = (i: number, roles: ReadonlyMap<number, Role> | null): readonly WeekDay[] => {
@@ -46,17 +52,21 @@ export function dealWeeks(
   };
   return weeks.map((week, i) => {
     // a hall that shuts in the middle of a week takes only what lies ahead
-    if (week.closed) return behind.sessions.filter(({ day }) => week.start <= day && day <= addDays(week.start, 6));
+    if (week.closed)
+      return {
+        days: behind.sessions.filter(({ day }) => week.start <= day && day <= addDays(week.start, 6)),
+        usual: new Map<number, Role>(),
+      };
     const number = blocks[i]?.block ?? 0;
     let roles = usual.get(number);
     if (!roles) {
       const its = blocks.flatMap((block, at) => (block.block === number ? [at] : []));
       // a block under way goes on as it began
-      const begun = its.filter((at) => behind.weeks.has(at));
-      roles = usualRoles((begun.length > 0 ? begun : its).map((at) => deal(at, null)));
+      const begun = its.flatMap((at) => behind.weeks.get(at) ?? []).at(-1);
+      roles = begun ? new Map(begun.usual) : usualRoles(its.map((at) => deal(at, null)));
       usual.set(number, roles);
     }
-    return [...deal(i, roles)];
+    return { days: deal(i, roles), usual: roles };
   });
 }
 

@@ -52,7 +52,7 @@ export function planSeason(
   const tests = pickTestWeeks(
     weeks,
     blocks,
-    dealt.map((days) => days.some(({ limits }) => holdsMain(limits) && !limits.quiet)),
+    dealt.map(({ days }) => days.some(({ limits }) => holdsMain(limits) && !limits.quiet)),
     method.settings,
     [...behind.weeks].flatMap(([i, { test }]) => (test ? [i] : [])),
     first,
@@ -67,9 +67,17 @@ export function planSeason(
     else {
       const done = behind.sessions.filter(({ day }) => mondayOf(day) === week.start);
       const heavy = planned.at(-1)?.sessions.findLast((session) => isHeavySession(session, method)) ?? null;
-      const laid = layWeek(input, week, block, dealt[i] ?? [], loaded, i, chains, done, heavy, method);
+      const laid = layWeek(input, week, block, dealt[i]?.days ?? [], loaded, i, chains, done, heavy, method);
       const notes = weekNotes({ ...week, ...laid }, planned, input, method);
-      planned.push({ ...week, ...laid, number: i + 1, block, test: tests.includes(i), notes });
+      planned.push({
+        ...week,
+        ...laid,
+        number: i + 1,
+        block,
+        test: tests.includes(i),
+        usual: [...(dealt[i]?.usual ?? [])],
+        notes,
+      });
     }
     const last = planned.at(-1);
     if (block.kind === 'loading' && last) loaded.push(last.sets);

@@ -1,5 +1,6 @@
 import type { Phase } from '../library';
 import type { Finding } from '../result';
+import type { Role } from './best-roles';
 import type { Chain } from './congestion';
 import type { Lead, WeekDay } from './deal-roles';
 import type { Peak } from './find-peaks';
@@ -30,6 +31,8 @@ export interface PlannedWeek extends PhaseWeek {
   readonly number: number;
   readonly block: BlockWeek;
   readonly test: boolean;
+  /** roles of weekdays in its block's usual week */
+  readonly usual: readonly (readonly [weekday: number, role: Role])[];
   readonly targets: BySpan | null;
   readonly sets: ByCount;
   readonly contacts: number;
