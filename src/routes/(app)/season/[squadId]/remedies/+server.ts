@@ -15,10 +15,10 @@ const asked = z.object({ week: daySchema, code: z.string().min(1).max(60) });
 /** What one tap would do about a note of a week: tried out on the plan, so it is asked for when the note is on screen. */
 export const GET: RequestHandler = async ({ locals, params, url }) => {
   const note = asked.safeParse(Object.fromEntries(url.searchParams));
-  if (!note.success) return json([]);
-  const found = await withClub(identityOf(locals).clubId, async (tx) =>
-    remediesOf(tx, await openSquad(tx, params.squadId), note.data),
-  );
+  const found = await withClub(identityOf(locals).clubId, async (tx) => {
+    const of = await openSquad(tx, params.squadId);
+    return note.success ? remediesOf(tx, of, note.data) : [];
+  });
   return json(found.map(words));
 };
 
