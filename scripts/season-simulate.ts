@@ -14,7 +14,6 @@ const { values: asked } = parseArgs({
   options: {
     club: { type: 'string' },
     weeks: { type: 'string' },
-    seed: { type: 'string', default: '1' },
     planned: { type: 'boolean', default: false },
     json: { type: 'boolean', default: false },
     markdown: { type: 'boolean', default: false },
@@ -42,7 +41,7 @@ const squads = club.squads.flatMap((squad, i) => {
   return run ?? [];
 });
 const seconds = Math.round((performance.now() - began) / 100) / 10;
-const programme: Programme = { seed: Number(asked.seed), seconds, squads };
+const programme: Programme = { seed: null, seconds, squads };
 if (asked.markdown) printMarkdown(squads);
 else if (asked.json) process.stdout.write(`${JSON.stringify(programme)}\n`);
 else {

@@ -2,7 +2,7 @@ import type { AthleteFacts } from '../athlete';
 import { getExercise, type Exercise } from '../library';
 import type { Dose } from '../dose';
 import type { DoseRowId } from '../method';
-import type { Card, Line } from '../session';
+import { isMainSlot, type Card, type Line } from '../session';
 import type { DayContext } from './day-context';
 import { reasonsFor } from './base-reasons';
 import { enoughRow, rowCaseOf, rowForLevel } from './row-for-athlete';
@@ -51,7 +51,7 @@ export function baseLine(
   const owned = holds?.dose ?? null;
   const level = athleteLevel(athlete, context);
   const fresh = same && level !== 'bottom' ? full : (startDose(exercise, row, level, context) ?? full);
-  const asPlanned = same && isMain(line) ? plannedMain(exercise, row, context) : null;
+  const asPlanned = same && isMainSlot(line.slot) ? plannedMain(exercise, row, context) : null;
   const dose: Dose = asPlanned
     ? { ...full, percent: null, loadKg: plannedLoadKg(context.trackOf(athlete.id, exercise.id, row), full, method) }
     : owned
@@ -68,8 +68,6 @@ export function baseLine(
   };
   return withCap(withCaution(base, athlete, context), line);
 }
-
-const isMain = ({ slot }: Line): boolean => slot === 'main' || slot === 'main-2';
 
 /** The squad's typed dose as it stands; a load the athlete has come to stays where none was typed (DOSE-12). */
 function asTyped(line: Line, exercise: Exercise, athlete: AthleteFacts, context: DayContext): WorkingLine {

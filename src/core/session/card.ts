@@ -31,6 +31,9 @@ export interface Line {
   readonly substitutes: readonly Substitute[];
 }
 
+/** Slots that hold a main lift: the leading one, and the second of a *whole* session (WEEK-8). */
+export const isMainSlot = (slot: string): boolean => slot === 'main' || slot === 'main-2';
+
 /** Substitutes a line keeps. */
 export const SUBSTITUTES_KEPT = 6;
 

@@ -63,7 +63,8 @@ const weekSchema = z.object({
 
 /** A simulated season as the tool prints it. */
 export const programmeSchema = z.object({
-  seed: z.number(),
+  /** null = nothing was drawn: the season as it is written */
+  seed: z.number().nullable(),
   seconds: z.number(),
   squads: z.array(
     z.object({

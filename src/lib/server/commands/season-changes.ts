@@ -82,7 +82,7 @@ export async function copySeason(
   actor: string,
 ): Promise<Result<null>> {
   if (!from.season) return fail('no_season', ['squad']);
-  if (of.season && of.id !== from.id) return fail('season_there', ['squad']);
+  if (of.season) return fail('season_there', ['squad']);
   const by = Math.round(daysBetween(from.season.start, start) / 7) * 7;
   const on = (day: Day): Day => addDays(day, by);
   const copied = {
@@ -92,11 +92,6 @@ export async function copySeason(
     closures: from.season.closures.map((one) => ({ ...one, from: on(one.from), to: on(one.to) })),
     practices: from.season.practices.map((one) => ({ ...one, except: [] })),
   };
-  if (of.season) {
-    // next year of the same squad: what was decided by hand belonged to the old one
-    const done = await writeSeason(tx, club, of, { ...copied, changes: { moves: [], phases: [], blocks: [] } }, actor);
-    return done;
-  }
   await tx.insert(season).values({ clubId: club.clubId, squadId: of.id, ...copied, plannedFrom: club.today });
   const fixtures = events ? from.events.filter(({ day }) => from.season && from.season.start <= day) : [];
   const there = new Set(of.events.map(({ day, name }) => `${day} ${name}`));

@@ -4,6 +4,7 @@ import type { PlannedMain } from '$core/day';
 import type { Dose } from '$core/dose';
 import { kneeHip } from '$core/ledger';
 import type { Demand, Library, Phase } from '$core/library';
+import { isMainSlot } from '$core/session';
 import type { Track } from '$core/track';
 import { practiceJumpsOn, weekOf } from '$core/season';
 import { placeOf, DEFAULT_KIT, type Kit } from '$lib/model/kit';
@@ -110,7 +111,7 @@ function runningOf(
       const family = library.exercises.get(exerciseId)?.family;
       const leans = !role || slot !== 'main' || family === (role.leads[0] === 'knee' ? 'squat' : 'hinge');
       // a week alone joins its neighbour's block with rows of its own: the main lift stays for the block (BLOCK-1, BLOCK-4)
-      const runs = session.phase === phase || (plan !== null && slot.startsWith('main'));
+      const runs = session.phase === phase || (plan !== null && isMainSlot(slot));
       if (runs && isSame && leans && inBlock(session.day) && !Object.hasOwn(entries, slot)) entries[slot] = exerciseId;
       const key = runningKey(exerciseId, row);
       if (!Object.hasOwn(doses, key)) doses[key] = full?.dose ?? dose;

@@ -4,7 +4,7 @@ import { hardSets } from '$core/dose';
 import { contactsOf } from '$core/jumps';
 import { getExercise } from '$core/library';
 import { planSeason, type PlannedSession, type PlannedWeek } from '$core/season';
-import type { Card, Line } from '$core/session';
+import { isMainSlot, type Card, type Line } from '$core/session';
 import type { DayLine } from '$core/day';
 import type { ProgrammeLine, ProgrammeSession, ProgrammeSquad, ProgrammeWeek } from '$lib/model/programme';
 import { askedOf, makeBrief } from '../reads/make-brief';
@@ -15,8 +15,6 @@ import type { ClubContext } from '../repositories/club-context';
 import type { SessionRow } from '../repositories/sessions';
 import { onDay, type SquadInMemory } from './squad-in-memory';
 
-/** Slots of a template that hold a main lift. */
-const MAIN_SLOTS: readonly string[] = ['main', 'main-2'];
 /** Cards looked back at when the next is made, as the application does. */
 const LOOK_BACK_DAYS = 42;
 
@@ -116,7 +114,7 @@ function sayLine(line: Line, view: readonly DayLine[], { library, method }: Club
   return {
     slot: line.slot,
     block: line.block,
-    main: MAIN_SLOTS.includes(line.slot),
+    main: isMainSlot(line.slot),
     exercise: exercise.id,
     family: exercise.family,
     pattern: exercise.pattern,

@@ -16,7 +16,7 @@ const measure = (of: ProgrammeSquad, what: RegExp) => judgeProgramme(of).find((o
 
 describe('a season as it is written', () => {
   it('says everything in the published form, the same again', () => {
-    const programme = { seed: 1, seconds: 0, squads: [handball, ultimate] };
+    const programme = { seed: null, seconds: 0, squads: [handball, ultimate] };
     expect(programmeSchema.parse(programme)).toEqual(programme);
     expect(run(1, 4)).toEqual(ultimate);
   });
