@@ -234,7 +234,7 @@ export const JUMPS = [
   jump({
     id: 'assisted-pogo',
     name: 'Pogo, hands on support',
-    pattern: 'pogo-assisted',
+    pattern: 'pogo',
     qualities: ['fast-ssc', 'skill'],
     equipment: { allOf: [], anyOf: ['wall', 'rack'] },
     speed: 'fast',

@@ -4,6 +4,7 @@ import type { Dose } from '../dose';
 import type { Demand, Phase } from '../library';
 import type { KneeHip } from '../ledger';
 import type { DoseRowId } from '../method';
+import type { BySpan } from '../season';
 import type { Line, TypedLine } from '../session';
 import type { SessionRole } from './candidates/role-slots';
 
@@ -13,6 +14,8 @@ export interface Running {
   readonly phase: Phase;
   /** entry of each slot on the squad's last card of the phase and role that had the slot */
   readonly entries: Readonly<Record<string, string>>;
+  /** prep drills of the squad's last card, whatever its role: the next ones vary (BLOCK-4) */
+  readonly prep: readonly string[];
   /** the squad's dose of an entry in a row on its last card of the last weeks (`runningKey`) */
   readonly doses: Readonly<Record<string, Dose>>;
 }
@@ -37,6 +40,8 @@ export interface Brief extends DaySetting {
   /** what the session is for in its week; null = it stands alone */
   readonly role: SessionRole | null;
   readonly athletes: readonly AthleteFacts[];
+  /** hard sets that are left for this session of its week's rows (WEEK-9); null = the week sets none */
+  readonly sets: BySpan | null;
   /** demand × sets already covered this week */
   readonly covered: Readonly<Partial<Record<Demand, number>>>;
   /** knee and hip sets of the ledger's window before this card */

@@ -17,7 +17,7 @@ export interface Context extends DayContext {
   readonly jumpLevel: Level;
   readonly rows: RowCase;
   readonly doseLevel: DoseLevel;
-  /** force unknown for most: the fewest sets (START-2) */
+  /** force unknown, or a gentle start, for most: the fewest sets (START-2, START-5) */
   readonly fewestSets: boolean;
   /** a main lift has all the sets its plan writes; off = fewer may be tried */
   readonly mainsWhole: boolean;
@@ -62,7 +62,7 @@ export function makeContext(asked: Brief, builtIn: Library, method: MethodTables
       brief.schools.loading,
       weekdayOf(brief.day),
     ),
-    fewestSets: most((one) => one.caution !== 'none'),
+    fewestSets: most((one) => one.caution !== 'none' || trainsGently(one)),
     mainsWhole: true,
     exercises: inOrder(day.library),
     patterns: patternsOf(day.library),

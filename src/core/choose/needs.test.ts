@@ -32,9 +32,9 @@ describe('what athletes need moves the choice (SEL-2)', () => {
   });
 
   test.each([
-    ['range-ankle', 'prep-mobility'],
-    ['range-hip-flexor', 'prep-mobility'],
-    ['range-posterior', 'prep-mobility'],
+    ['range-ankle', 'prep-mobilise'],
+    ['range-hip-flexor', 'prep-mobilise'],
+    ['range-posterior', 'prep-mobilise'],
     ['strength', 'main'],
     ['hinge-strength', 'main'],
     ['calf', 'calf'],
@@ -83,8 +83,8 @@ describe('what athletes need moves the choice (SEL-2)', () => {
   it('weighs each need by the share of the squad it concerns', () => {
     const points = (share: number) =>
       bonusesOf(squad({ moment: moment('any-stop') }, share), METHOD.settings).at(-1)?.points;
-    expect(points(1)).toEqual([0, 6000, 9000, 10000]);
-    expect(points(0.5)).toEqual([0, 3000, 4500, 5000]);
+    expect(points(1)).toEqual([0, 12000, 18000, 20000]);
+    expect(points(0.5)).toEqual([0, 6000, 9000, 10000]);
     expect(bonusesOf(squad({}), METHOD.settings)).toHaveLength(1);
   });
 

@@ -11,15 +11,23 @@ import { addTo, breaksLimit, pointsOf, startTotals } from './engine/objective';
 import { slotOptions } from './candidates/options';
 import { search, totalsOf } from './engine/search';
 
+const MOST_TRIED = 45;
+
 /** A small template, so that every selection can be tried. */
 const small = (slots: string[], minutes: number, method = METHOD): EngineModel => {
   const template = {
     ...method.templates.full!,
-    slots: method.templates.full!.slots.filter((slot) => slots.includes(slot.id)),
+    slots: method.templates.full!.slots.filter(
+      (slot) => slots.includes(slot.id) && (slot.roles.length === 0 || slot.roles.includes('A')),
+    ),
   };
   const context = makeContext(brief({ minutes }), LIBRARY, method);
   return buildModel(
-    template.slots.map((slot) => slotOptions(slot, context)),
+    template.slots.map((slot) => {
+      const all = slotOptions(slot, context);
+      // as many as can all be tried with each other
+      return { ...all, options: all.options.filter((_, i) => i % Math.ceil(all.options.length / MOST_TRIED) === 0) };
+    }),
     template,
     context,
   ).model;

@@ -124,8 +124,8 @@ describe('solveCard', () => {
     const blocks = (order: 'two-leg first' | 'single-leg first') => [
       ...new Set(solve(brief({ schools: { ...brief().schools, order } })).card.lines.map((line) => line.block)),
     ];
-    expect(blocks('two-leg first')).toEqual(['prep', 'jumps', 'main', 'single-leg', 'assist', 'cool-down']);
-    expect(blocks('single-leg first')).toEqual(['prep', 'jumps', 'single-leg', 'main', 'assist', 'cool-down']);
+    expect(blocks('two-leg first')).toEqual(['prep', 'jumps', 'power', 'main', 'single-leg', 'assist', 'cool-down']);
+    expect(blocks('single-leg first')).toEqual(['prep', 'jumps', 'power', 'single-leg', 'main', 'assist', 'cool-down']);
   });
 
   it('keeps loaded crunching out while the school avoids it, and drops from high boxes out for the heavy', () => {
@@ -148,6 +148,7 @@ describe('solveCard', () => {
           complaints: [
             { place: 'knee', side: null, score: 5, column: 'stop' as const },
             { place: 'back', side: null, score: 5, column: 'stop' as const },
+            { place: 'back-thigh', side: null, score: 5, column: 'stop' as const },
           ],
         })),
       }),
@@ -161,9 +162,21 @@ describe('solveCard', () => {
   it('keeps the lines of the last card where they may stay', () => {
     const first = solve(brief());
     const entries = Object.fromEntries(first.card.lines.map((l) => [l.slot, l.exerciseId]));
-    const running = { phase: 'in-season' as const, entries, doses: {} };
+    const running = { phase: 'in-season' as const, entries, prep: [], doses: {} };
     const next = solve(brief({ day: '2026-12-01', running, events: [{ day: '2026-12-05', kind: 'league' }] }));
-    expect(next.card.lines.map((l) => l.exerciseId)).toEqual(first.card.lines.map((l) => l.exerciseId));
+    const trained = ({ card }: typeof next) => card.lines.filter((l) => l.block !== 'prep').map((l) => l.exerciseId);
+    expect(trained(next)).toEqual(trained(first));
+  });
+
+  it('warms up otherwise each time: at most half of the last session’s drills again', () => {
+    let prep: string[] = [];
+    for (const day of ['2026-11-17', '2026-11-19', '2026-11-24', '2026-12-01', '2026-12-03']) {
+      const { card } = solve(brief({ day, events: [], running: { ...brief().running, prep } }));
+      const drills = card.lines.filter((l) => l.block === 'prep').map((l) => l.exerciseId);
+      expect(drills.length).toBeGreaterThanOrEqual(7);
+      expect(drills.filter((id) => prep.includes(id)).length * 2).toBeLessThanOrEqual(drills.length);
+      prep = drills;
+    }
   });
 
   it('gives the same card for the same brief, within every limit, whatever the squad', () => {

@@ -3,7 +3,8 @@ import { getExercise, type Exercise } from '../library';
 import type { Dose } from '../dose';
 import type { DoseRowId } from '../method';
 import { isMainSlot, type Card, type Line } from '../session';
-import type { DayContext } from './day-context';
+import { doseRange } from '../progress';
+import { trainsGently, type DayContext } from './day-context';
 import { reasonsFor } from './base-reasons';
 import { enoughRow, rowCaseOf, rowForLevel } from './row-for-athlete';
 import { athleteLevel, startDose } from './start-dose';
@@ -56,7 +57,7 @@ export function baseLine(
     ? { ...full, percent: null, loadKg: plannedLoadKg(context.trackOf(athlete.id, exercise.id, row), full, method) }
     : owned
       ? { ...owned, rir: same ? full.rir : owned.rir, restSeconds: same ? full.restSeconds : owned.restSeconds }
-      : { ...fresh, sets: same ? Math.min(fresh.sets, full.sets) : fresh.sets };
+      : { ...fresh, sets: same ? Math.min(freshSets(exercise, row, fresh, athlete, context), full.sets) : fresh.sets };
   const base: WorkingLine = {
     exercise,
     row,
@@ -67,6 +68,23 @@ export function baseLine(
     typed: false,
   };
   return withCap(withCaution(base, athlete, context), line);
+}
+
+/**
+ * Sets an athlete does of a line new to them: who is to be cautious the fewest; foundation as the squad does, up to the
+ * middle of the range, since a squad's card has one number of sets (SEL-8, SEL-9).
+ */
+function freshSets(
+  exercise: Exercise,
+  row: DoseRowId,
+  fresh: Dose,
+  athlete: AthleteFacts,
+  { method, library }: DayContext,
+): number {
+  const range = doseRange(exercise, method.doses[row], library);
+  return range && athlete.caution === 'none' && !trainsGently(athlete)
+    ? Math.max(fresh.sets, Math.floor((range.sets[0] + range.sets[1]) / 2))
+    : fresh.sets;
 }
 
 /** The squad's typed dose as it stands; a load the athlete has come to stays where none was typed (DOSE-12). */

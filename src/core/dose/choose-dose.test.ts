@@ -17,15 +17,15 @@ const chosen = (
 describe('a dose from its row', () => {
   test.each([
     ['back-squat', 'D-STR', 'bottom', [3, 15, 4, 90]],
-    ['back-squat', 'D-STR', 'middle', [3, 11, 3, 90]],
+    ['back-squat', 'D-STR', 'middle', [3, 10, 3, 90]],
     ['back-squat', 'D-STR', 'top', [4, 8, 2, 90]],
     ['back-squat', 'D-MAX', 'bottom', [3, 6, 3, 195]],
     ['back-squat', 'D-MAX', 'middle', [4, 4, 2, 195]],
     ['back-squat', 'D-MAX', 'top', [5, 3, 1, 195]],
     ['back-squat', 'D-MAINT', 'middle', [2, 6, 3, 105]],
-    // no load to trade for reps: both grow together
-    ['single-leg-squat-box', 'D-ASST', 'bottom', [2, 15, 3, 60]],
-    ['single-leg-squat-box', 'D-ASST', 'top', [4, 15, 2, 60]],
+    // a coach's range, narrower than the row's; late in a block fewer reps and less in reserve
+    ['single-leg-squat-box', 'D-ASST', 'bottom', [2, 10, 3, 60]],
+    ['single-leg-squat-box', 'D-ASST', 'top', [4, 6, 2, 60]],
     // eccentric work begins with the fewest (SAFE-10), fast work too
     ['step-down-decelerated', 'D-ECC', 'bottom', [2, 3, 3, 135]],
     ['step-down-decelerated', 'D-ECC', 'top', [4, 10, 2, 135]],

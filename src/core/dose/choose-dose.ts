@@ -1,5 +1,6 @@
 import type { Exercise, Level, Rung } from '../library';
 import type { DoseRow, MethodTables, Schools } from '../method';
+import { amountRange, asWritten } from './amount-range';
 import type { Dose } from './dose';
 
 /** Where in the ranges a dose is set (DOSE-1): `bottom` for the new, the unknown and foundation level. */
@@ -20,17 +21,19 @@ export function chooseDose(
   settings: MethodTables['settings'],
   jumpRest: Schools['jumpRest'],
 ): Dose | null {
+  const own = row.progresses ? rung : null;
   const unit = row.amounts[exercise.doseUnit] ? exercise.doseUnit : null;
-  const range = rung?.amount ?? (unit ? row.amounts[unit] : undefined);
+  const range = own?.amount ?? (unit ? amountRange(row, exercise) : undefined);
   if (!range) return null;
-  const sets = between(rung?.sets ?? row.sets, level);
-  const loaded = row.intensity !== null && exercise.load.oneRepMax !== null;
-  const amount =
+  const sets = between(own?.sets ?? row.sets, level);
+  const counted = isCounted(row, exercise);
+  const wanted =
     level === 'bottom'
-      ? range[isCounted(row, exercise) ? 1 : 0]
-      : loaded
+      ? range[counted ? 1 : 0]
+      : counted
         ? between(range, level === 'top' ? 'bottom' : 'middle')
         : between(range, level);
+  const amount = asWritten(wanted, exercise.doseUnit, range[0]);
   const rir =
     row.rir && exercise.doseUnit === 'reps' && !exercise.plyo
       ? between(row.rir, level === 'bottom' ? 'top' : level === 'top' ? 'bottom' : 'middle')
@@ -78,13 +81,15 @@ function restOf(
       exercise.doseUnit === 'reps' ? settings.rest.secondsPerLanding * (exercise.plyo?.contactsPerRep ?? 1) : 1;
     const workS = amount * perUnitS * (exercise.per ? 2 : 1);
     return Math.min(
-      Math.max(settings.rest.fullSeconds, Math.round(workS * settings.rest.fullWorkRest)),
+      Math.max(settings.rest.fullSeconds, inFifteens(workS * settings.rest.fullWorkRest)),
       settings.rest.fullRange[1],
     );
   }
-  if (row.rest === 'work') return Math.round(amount);
-  return row.rest[0] === 0 ? null : Math.round((row.rest[0] + row.rest[1]) / 2 / 15) * 15;
+  if (row.rest === 'work') return Math.ceil(amount / 15) * 15;
+  return row.rest[0] === 0 ? null : inFifteens((row.rest[0] + row.rest[1]) / 2);
 }
+
+const inFifteens = (seconds: number): number => Math.round(seconds / 15) * 15;
 
 /** The level of dose an athlete or squad is given: bottom where START-2, foundation or a fresh start ask for it. */
 export function doseLevelFor(

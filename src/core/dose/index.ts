@@ -1,3 +1,4 @@
+export * from './amount-range';
 export * from './dose';
 export * from './loadable';
 export * from './implement-load';

@@ -1,1 +1,2 @@
 export * from './knee-hip';
+export * from './led-by';

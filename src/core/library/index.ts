@@ -8,3 +8,4 @@ export * from './own-entries';
 export * from './find-entries';
 export * from './similar-entries';
 export * from './median-level';
+export * from './suits';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { TIERS } from '../library/words';
+import { PHASES, TIERS } from '../library/words';
 
 const span = z.tuple([z.number(), z.number()]);
 
@@ -166,6 +166,20 @@ export const settingsSchema = z.object({
     balanceFar: z.number().int(),
     sorenessPoint: z.number().int(),
     missedQuota: z.number().int(),
+    /** points for each hard set outside what the week leaves a session */
+    offBand: z.number().int(),
+    /** minutes from which assistance may take the most sets of its row */
+    longSession: z.number(),
+    /** sessions of a usual week, where no plan deals its sets */
+    usualSessions: z.number().int().positive(),
+    /** what a loading session should use of its minutes, and points for a minute and a contact less (SEL-9) */
+    leastTimeShare: z.number(),
+    leastContactShare: z.number(),
+    unusedMinute: z.number().int(),
+    unusedContact: z.number().int(),
+    unusedContactsMost: z.number().int(),
+    /** phases that train jumps: there contacts are to be used (WEEK-9) */
+    jumpedPhases: z.array(z.enum(PHASES)),
     barredShare: z.number().int(),
     maxBarredShare: z.number(),
     kept: z.number().int(),

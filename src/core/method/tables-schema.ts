@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { DOSE_UNITS, FAMILIES, LEVELS, MUSCLES, PHASES, QUALITIES, TESTS, TIERS } from '../library/words';
+import { DEMANDS, DOSE_UNITS, FAMILIES, LEVELS, MUSCLES, PHASES, QUALITIES, TESTS, TIERS } from '../library/words';
 import { settingsSchema } from './settings-schema';
 import { focusSchema, injurySchema, momentSchema, startSchema, testSchema } from './start-schema';
 
@@ -52,6 +52,10 @@ export const doseRowSchema = z.object({
   atLeast: z.enum(LEVELS).nullable(),
   /** whether the response to it moves its dose: prep and mobility stay as they are */
   progresses: z.boolean(),
+  /** takes an entry whatever else it trains: getting warm asks for no quality of its own */
+  anyQuality: z.boolean().optional(),
+  /** narrower ranges of amounts, by movement pattern or family, where a coach would not write the whole one */
+  narrow: z.record(z.string(), span).optional(),
   /** its phase's gentle row takes its place where START-2 asks for caution */
   cautious: z.boolean(),
   hard: z.boolean(),
@@ -114,10 +118,24 @@ export const slotSchema = z.object({
   families: z.array(z.enum(FAMILIES)),
   patterns: z.array(z.string()),
   qualities: z.array(z.enum(QUALITIES)),
-  rows: z.union([rowId.array(), z.enum(['strength', 'jump'])]),
+  /** rows it is dosed by, best first; or those of the phase for strength, power or jumps */
+  rows: z.union([rowId.array(), z.enum(['strength', 'power', 'jump'])]),
+  /** rows it takes only where nothing takes the others */
+  spareRows: rowId.array(),
   maxTier: z.enum(TIERS).nullable(),
+  /** directions its jumps may take; empty = any */
+  directions: z.array(z.enum(['vertical', 'horizontal', 'lateral', 'rotational'])),
   guard: z.boolean(),
   main: z.boolean(),
+  /** phases and roles it serves; empty = all */
+  phases: z.array(z.enum(PHASES)),
+  roles: z.array(z.enum(['whole', 'A', 'B', 'C', 'A2', 'B2'])),
+  /** minutes of a session from which it opens (SEL-7) */
+  from: z.number(),
+  /** days it is for: those a near event protects, the others, or any */
+  days: z.enum(['any', 'quiet', 'free']),
+  /** points for being filled at all: what goes last when minutes fail */
+  worth: z.number().int(),
   /** most sets and reps this slot takes, whatever the row says */
   cap: z.object({ sets: z.number().int(), amount: z.number() }).nullable(),
   /** sets under what its row gives (a second main lift) */
@@ -126,11 +144,28 @@ export const slotSchema = z.object({
 });
 export type Slot = z.infer<typeof slotSchema>;
 
+/** Something a session should hold (SEL-2); soft: missing it costs points. */
+export const quotaSchema = z.object({
+  id: z.string(),
+  /** of these families, or any single-leg work, or any of these movements */
+  families: z.array(z.enum(FAMILIES)),
+  singleLeg: z.boolean(),
+  patterns: z.array(z.string()),
+  /** of these families, only what jumps for height, or works in the frontal plane */
+  only: z.enum(['height', 'frontal']).nullable(),
+  /** asked where the sport weighs one of these demands so much; null = always */
+  asked: z.object({ demands: z.array(z.enum(DEMANDS)), from: z.number() }).nullable(),
+  from: z.number(),
+});
+export type Quota = z.infer<typeof quotaSchema>;
+
 export const templateSchema = z.object({
   name: z.string(),
   minutes: span,
+  /** whether it is a session that trains: its minutes are used, where something with value is left (SEL-9) */
+  loading: z.boolean(),
   slots: z.array(slotSchema),
-  quotas: z.array(z.object({ id: z.string(), families: z.array(z.enum(FAMILIES)), singleLeg: z.boolean() })),
+  quotas: z.array(quotaSchema),
 });
 export type Template = z.infer<typeof templateSchema>;
 

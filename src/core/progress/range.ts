@@ -1,3 +1,4 @@
+import { amountRange } from '../dose';
 import type { Exercise, Library, Rung } from '../library';
 import type { DoseRow } from '../method';
 
@@ -18,8 +19,9 @@ export function rungOf(exercise: Exercise, library: Library): { rung: Rung; inde
  * @returns null when the row cannot be written in the entry's unit
  */
 export function doseRange(exercise: Exercise, row: DoseRow, library: Library): DoseRange | null {
-  const rung = rungOf(exercise, library)?.rung;
-  const amount = rung?.amount ?? row.amounts[exercise.doseUnit];
+  // getting warm is no rung's dose
+  const rung = row.progresses ? rungOf(exercise, library)?.rung : undefined;
+  const amount = rung?.amount ?? amountRange(row, exercise);
   return amount ? { sets: rung?.sets ?? row.sets, amount } : null;
 }
 

@@ -75,9 +75,12 @@ export const ANSWER_WORDS: Readonly<Record<Answer, string>> = {
 export const BLOCK_WORDS: Readonly<Record<string, string>> = {
   prep: 'Prep',
   jumps: 'Jumps',
+  power: 'Power',
   main: 'Main',
   'single-leg': 'Single-leg',
   assist: 'Assist',
+  finisher: 'Finisher',
+  mobility: 'Mobility',
   'cool-down': 'Cool-down',
 };
 

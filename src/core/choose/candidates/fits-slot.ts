@@ -1,7 +1,9 @@
 import { hasKit } from '../../day';
-import type { Exercise } from '../../library';
+import { suitsOf, type Exercise } from '../../library';
 import type { Slot } from '../../method';
 import type { Context } from '../context';
+
+const COOL_DOWN = 'cool-down';
 
 /** Whether an entry belongs in a slot at this place, whoever does it. */
 export function fitsSlot(
@@ -12,12 +14,16 @@ export function fitsSlot(
 ): boolean {
   if (!slot.families.includes(exercise.family)) return false;
   if (slot.patterns.length > 0 && !slot.patterns.includes(exercise.pattern)) return false;
+  if (slot.directions.length > 0 && exercise.plyo && !slot.directions.includes(exercise.plyo.direction)) return false;
   if (slot.qualities.length > 0 && !exercise.qualities.some((quality) => slot.qualities.includes(quality)))
     return false;
+  if (slot.block === 'prep' && !suitsOf(exercise).includes('prep')) return false;
   if (slot.guard && !guardIds.has(exercise.id)) return false;
   // SAFE-5: never chosen by itself, since a concussion history is for a clinician to clear
   if (exercise.flags.includes('headEye')) return false;
   if (slot.maxTier !== null && exercise.plyo && exercise.plyo.tier !== slot.maxTier) return false;
+  // cool-downs close a session and stand nowhere else
+  if (exercise.pattern === COOL_DOWN && !slot.patterns.includes(COOL_DOWN)) return false;
   if (
     exercise.family === 'trunk' &&
     brief.schools.trunkFlexion === 'avoid' &&

@@ -1,6 +1,6 @@
 import { enoughForMost, judgeDay, judgeOption, rowForLevel } from '../../day';
 import type { Dose } from '../../dose';
-import { getExercise, type Exercise } from '../../library';
+import { getExercise, leadsUnloaded, suitsOf, type Exercise } from '../../library';
 import type { DoseRowId, Slot } from '../../method';
 import { doseRange } from '../../progress';
 import type { Line } from '../../session';
@@ -8,6 +8,7 @@ import type { Pin } from '../brief';
 import type { Context } from '../context';
 import { fitsSlot } from './fits-slot';
 import { slotDoses } from './slot-doses';
+import { takesRow } from './takes-row';
 
 /** One way to fill a slot: an entry at a dose, with the share of the squad for whom it is barred. */
 export interface Option extends Pick<Line, 'row' | 'dose' | 'full'> {
@@ -30,16 +31,20 @@ function slotRows(slot: Slot, { method, brief }: Context): readonly DoseRowId[] 
       ? ([...phase.lead, ...phase.beside, 'D-ASST'] as const)
       : slot.rows === 'jump'
         ? phase.jump
-        : slot.rows;
+        : slot.rows === 'power'
+          ? [...phase.lead, ...phase.beside].filter((row) => method.doses[row].quality === 'power')
+          : slot.rows;
   // a slot that names qualities is dosed for one of them, not for another its entry happens to have
-  return slot.qualities.length === 0 ? rows : rows.filter((row) => slot.qualities.includes(method.doses[row].quality));
+  return slot.qualities.length === 0
+    ? rows
+    : rows.filter((row) => method.doses[row].anyQuality || slot.qualities.includes(method.doses[row].quality));
 }
 
 /**
  * Candidates of one slot for the squad (SEL-1): by family, pattern, quality, kit, tier, day, and how many may do it.
- * A main slot falls back on its last row only when nothing takes a better one. Each entry is dosed by the first row of
- * the slot that fits it, at one or two numbers of sets. A pin of the coach stands alone, and what runs stays where it may
- * (BLOCK-2).
+ * A main slot takes what has a load that can be set; a squad without one leads with its hardest own-body and single-leg
+ * work (SEL-10). Each entry is dosed by the first row of the slot that fits it, at one to three numbers of sets. A pin of
+ * the coach stands alone, and what runs stays where it may (BLOCK-2).
  */
 export function slotOptions(slot: Slot, context: Context): SlotOptions {
   const { brief } = context;
@@ -48,17 +53,32 @@ export function slotOptions(slot: Slot, context: Context): SlotOptions {
     ...context.sport.guards.flatMap(({ exercises }) => exercises),
     ...brief.athletes.flatMap(({ pastInjuries }) => pastInjuries.flatMap(({ guards }) => guards)),
   ]);
-  const all = context.exercises
-    .filter((exercise) => fitsSlot(exercise, slot, guardIds, context))
-    .flatMap((exercise) => dosed(exercise, rows, slot, context));
-  const lead = slot.main ? all.filter(({ row }) => row !== rows.at(-1)) : [];
-  const free = lead.length > 0 ? lead : all;
+  const of = (wanted: Slot, may: (exercise: Exercise) => boolean, by: readonly DoseRowId[] = rows): Option[] =>
+    context.exercises
+      .filter((exercise) => may(exercise) && fitsSlot(exercise, wanted, guardIds, context))
+      .flatMap((exercise) => dosed(exercise, by, wanted, context));
+  // of loaded lifts those in a strength row; assistance only where nothing takes a better one
+  const loaded = slot.main ? of(slot, (exercise) => suitsOf(exercise).includes('main')) : [];
+  const strong = loaded.filter(({ row }) => row !== rows.at(-1));
+  const all = slot.main ? (strong.length > 0 ? strong : loaded) : of(slot, () => true);
+  const free =
+    all.length > 0 ? all : slot.main ? of(unloaded(slot), leadsUnloaded) : of(slot, () => true, slot.spareRows);
   const pin = Object.hasOwn(brief.pins, slot.id) ? brief.pins[slot.id] : undefined;
   if (pin) return { slot, free, options: pinned(pin, rows, slot, context) };
+  if (slot.block === 'prep') return { slot, free, options: free };
   const running = Object.hasOwn(brief.running.entries, slot.id) ? brief.running.entries[slot.id] : undefined;
   const kept = brief.keepRunning ? free.filter(({ exercise }) => exercise.id === running) : [];
   return { slot, free, options: kept.length > 0 ? kept : free };
 }
+
+/** A main slot where no load can be set: single-leg work of the same dominance may lead too. */
+const unloaded = (slot: Slot): Slot => ({
+  ...slot,
+  patterns: [],
+  families: slot.families.flatMap((family) =>
+    family === 'squat' ? ['squat', 'single-leg-knee'] : family === 'hinge' ? ['hinge', 'single-leg-hip'] : [family],
+  ),
+});
 
 /** A pinned line with its own dose, or dosed for the slot. */
 function pinned(pin: Pin, rows: readonly DoseRowId[], slot: Slot, context: Context): Option[] {
@@ -110,10 +130,9 @@ function rowFor(
 ): DoseRowId | null {
   for (const wanted of rows) {
     const row = enoughForMost(rowForLevel(wanted, level, brief.phase, method), exercise, brief.athletes, method);
-    const { quality } = method.doses[row];
-    // a load that is not measured cannot be prescribed near its limit (SEL-10)
-    if (quality === 'max-strength' && exercise.load.kind === 'band') continue;
-    if (exercise.qualities.includes(quality) && doseRange(exercise, method.doses[row], library)) return row;
+    const { quality, anyQuality } = method.doses[row];
+    const isFor = (anyQuality ?? false) || exercise.qualities.includes(quality);
+    if (isFor && takesRow(exercise, method.doses[row]) && doseRange(exercise, method.doses[row], library)) return row;
   }
   return null;
 }

@@ -1,8 +1,8 @@
 import { easeForDay, easeForWeek, plannedMain } from '../../day';
 import { chooseDose, type Dose } from '../../dose';
-import type { Exercise } from '../../library';
-import type { DoseRowId, Slot } from '../../method';
-import { rungOf } from '../../progress';
+import type { Exercise, Phase } from '../../library';
+import type { DoseRowId, MethodTables, Slot } from '../../method';
+import { doseRange, rungOf } from '../../progress';
 import type { Line } from '../../session';
 import { squadDose, type Context } from '../context';
 
@@ -10,45 +10,72 @@ import { squadDose, type Context } from '../context';
 export type SlotDose = Pick<Line, 'dose' | 'full'>;
 
 /**
- * The squad's running dose, else the row's at the squad's level; and one with the fewest sets, so that time can be found.
- * Each as this day allows it.
+ * The doses a slot may hold of an entry, each as this day allows it: what the plan writes of a main lift, else what runs
+ * and, so that time can be found, that with the fewest sets; else, for what is new, the least, middle and most sets of the
+ * row (SEL-9), foundation up to the middle, the cautious the least.
  */
 export function slotDoses(exercise: Exercise, row: DoseRowId, slot: Slot, context: Context): SlotDose[] {
   const { method, library, doseLevel, brief } = context;
   const rung = rungOf(exercise, library)?.rung ?? null;
-  const at = (level: typeof doseLevel): Dose | null =>
-    chooseDose(method.doses[row], exercise, rung, level, method.settings, brief.schools.jumpRest);
-  const [level, bottom] = [at(doseLevel), at('bottom')];
-  if (!level || !bottom) return [];
+  const level = chooseDose(method.doses[row], exercise, rung, doseLevel, method.settings, brief.schools.jumpRest);
+  const range = doseRange(exercise, method.doses[row], library);
+  if (!level || !range) return [];
+  const [least, most] = range.sets;
   const plan = slot.main ? plannedMain(exercise, row, brief) : null;
   const running = plan ? null : squadDose(exercise.id, row, context);
+  if (!plan && !running) {
+    const sets = setNumbers(least, most, level.sets, row, slot, context).map((number) =>
+      Math.max(1, number - (slot.setsLess ?? 0)),
+    );
+    return [...new Set(sets)].map((number) => ofDay({ ...level, sets: number }, exercise, row, slot, context));
+  }
   // sets and reps run on; how much stays in reserve belongs to the week of the block
   const wanted: Dose = plan
-    ? {
-        ...level,
-        sets: context.fewestSets ? Math.min(bottom.sets, plan.sets) : plan.sets,
-        amount: plan.reps,
-        rir: plan.rir,
-      }
-    : running
-      ? { ...running, rir: level.rir, restSeconds: level.restSeconds }
-      : { ...level, sets: Math.max(1, (context.fewestSets ? bottom.sets : level.sets) - (slot.setsLess ?? 0)) };
+    ? { ...level, sets: context.fewestSets ? Math.min(least, plan.sets) : plan.sets, amount: plan.reps, rir: plan.rir }
+    : { ...level, ...running, rir: level.rir, restSeconds: level.restSeconds };
   const full = ofDay(wanted, exercise, row, slot, context);
   // when minutes fail the main lift goes last (WEEK-9): fewer of its sets are tried only where nothing else fits
-  if (bottom.sets >= full.dose.sets || (plan && context.mainsWhole)) return [full];
-  const fewer = { ...full.dose, sets: bottom.sets };
+  if (least >= full.dose.sets || (plan && context.mainsWhole)) return [full];
+  const fewer = { ...full.dose, sets: least };
   const rules = [...(full.full?.rules ?? []), ...(running ? ['TIME-1'] : [])];
   return [full, { dose: fewer, full: rules.length > 0 ? { dose: wanted, rules } : null }];
 }
 
+/** Sets offered of a line that is new: a main lift its level's, assistance the most only where a session is long. */
+function setNumbers(
+  least: number,
+  most: number,
+  level: number,
+  row: DoseRowId,
+  { main, worth, block }: Slot,
+  { fewestSets, mainsWhole, rows, brief, method }: Context,
+): number[] {
+  const middle = Math.floor((least + most) / 2);
+  // beside a power lead the strength row keeps its fewest (BLOCK-5)
+  if (fewestSets || (main && isBesidePower(row, brief.phase, method))) return [least];
+  const top = rows.liftLevel === 'foundation' ? middle : most;
+  if (main) return mainsWhole ? [level] : [level, least];
+  const isAssistance = !main && block !== 'jumps' && block !== 'power' && worth > 0;
+  const isLong = brief.minutes >= method.settings.choice.longSession;
+  return isAssistance && !isLong ? [middle, least] : [top, middle, least];
+}
+
+const isBesidePower = (row: DoseRowId, phase: Phase, { phases, doses }: MethodTables): boolean =>
+  doses[row].quality === 'max-strength' &&
+  phases[phase].beside.includes(row) &&
+  phases[phase].lead.some((lead) => doses[lead].quality === 'power');
+
 function ofDay(wanted: Dose, exercise: Exercise, row: DoseRowId, { cap }: Slot, context: Context): SlotDose {
+  const { method } = context;
   const capped = cap
     ? { ...wanted, sets: Math.min(wanted.sets, cap.sets), amount: Math.min(wanted.amount, cap.amount) }
     : wanted;
   const lighter = easeForWeek(capped, row, context);
   const eased = easeForDay(lighter, exercise, row, context);
   const rules = [
-    ...(cap && (capped.sets < wanted.sets || capped.amount < wanted.amount) ? ['SEL-7'] : []),
+    ...(cap && method.doses[row].progresses && (capped.sets < wanted.sets || capped.amount < wanted.amount)
+      ? ['SEL-7']
+      : []),
     ...(lighter === capped ? [] : ['BLOCK-1']),
     ...(eased === lighter ? [] : ['WEEK-2']),
   ];

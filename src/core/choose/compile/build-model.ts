@@ -1,6 +1,7 @@
 import { dayBudget } from '../../day';
 import { DEMANDS } from '../../library';
-import type { Template } from '../../method';
+import type { Quota, Template } from '../../method';
+import { COUNTED } from '../../season';
 import type { Option, SlotOptions } from '../candidates/options';
 import type { Context } from '../context';
 import { CONTACT_SCALE, type EngineModel, type EngineOption } from '../engine/model';
@@ -19,6 +20,8 @@ const NONE: EngineOption = {
   hip: 0,
   bonuses: 0,
   quotas: 0,
+  band: -1,
+  sets: 0,
 };
 
 /** The engine's model beside what its numbers stand for: `options[slot][pick]`, null = none. */
@@ -37,6 +40,7 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
   const { choice, ledger, week, time } = method.settings;
   const budget = dayBudget(jumpLevel, false, context);
   const primerCap = limits.primerOnly ? week.primerContacts : Infinity;
+  const quotas = askedQuotas(template, context);
   const groups = new Set(slots.map(({ slot }) => slot.group ?? slot.id)).size;
   const pinned = (entry: SlotOptions): boolean => Object.hasOwn(brief.pins, entry.slot.id);
   const options = slots.map((entry): (Option | null)[] => {
@@ -47,7 +51,7 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
   const compiled = slots.map((entry, i) =>
     (options[i] ?? []).map((option): EngineOption => {
       if (!option) return NONE;
-      const one = withQuotas(compileOption(option, entry, context), option, template);
+      const one = withQuotas(compileOption(option, entry, context), option, quotas);
       if (!pinned(entry)) return one;
       // two pins of one movement are the coach's word
       const again = patternsPinned.has(one.pattern);
@@ -85,7 +89,7 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
       kneeStart: Math.round(brief.balance.knee * 10),
       hipStart: Math.round(brief.balance.hip * 10),
       bonuses: context.bonuses.map(({ points }) => points),
-      quotaCount: template.quotas.length,
+      quotaCount: quotas.length,
       patternCount: context.patterns.size,
       balance: {
         low: ledger.kneeHip[0],
@@ -95,16 +99,58 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
         far: choice.balanceFar,
       },
       missedQuota: choice.missedQuota,
+      bands: setBands(context),
+      offBand: choice.offBand,
+      least: leastUsed(timeLimitS, budget.limit, template, context),
     },
   };
 }
 
-function withQuotas(compiled: EngineOption, { exercise }: Option, template: Template): EngineOption {
-  const singleLeg = exercise.stance !== 'two-leg' && exercise.stance !== 'none';
-  const quotas = template.quotas.reduce(
-    (mask, quota, i) =>
-      (quota.singleLeg ? singleLeg : quota.families.includes(exercise.family)) ? mask | (1 << i) : mask,
-    0,
+/** Hard sets the session should hold: what its week leaves, else its part of the phase's row in a usual week. */
+function setBands({ brief, method }: Context): EngineModel['bands'] {
+  const row = method.phases[brief.phase].weeklySets;
+  const { usualSessions } = method.settings.choice;
+  return COUNTED.flatMap((kind) => {
+    if (brief.sets) return [{ from: brief.sets[kind][0], to: brief.sets[kind][1] }];
+    return row ? [{ from: Math.ceil(row[kind][0] / usualSessions), to: Math.ceil(row[kind][1] / usualSessions) }] : [];
+  });
+}
+
+/** What a loading session should use of its minutes and contacts (SEL-9); nothing where the day or week takes away. */
+function leastUsed(
+  timeLimitS: number,
+  contactLimit: number,
+  { loading }: Template,
+  { brief, limits, method }: Context,
+): EngineModel['least'] {
+  const { choice } = method.settings;
+  const usual = loading && !limits.quiet && !brief.lighterWeek && brief.phase !== 'peak';
+  const jumped = usual && choice.jumpedPhases.includes(brief.phase);
+  return {
+    timeS: usual ? Math.round(timeLimitS * choice.leastTimeShare) : 0,
+    ofS: timeLimitS,
+    second: choice.unusedMinute / 60,
+    contacts: jumped ? Math.ceil(contactLimit * CONTACT_SCALE * choice.leastContactShare) : 0,
+    contact: choice.unusedContact / CONTACT_SCALE,
+    contactsMost: choice.unusedContactsMost,
+  };
+}
+
+/** Quotas this sport and length are asked for. */
+const askedQuotas = ({ quotas }: Template, { brief, sport }: Context): readonly Quota[] =>
+  quotas.filter(
+    ({ asked, from }) =>
+      from <= brief.minutes && (asked === null || asked.demands.some((demand) => sport.demands[demand] >= asked.from)),
   );
-  return { ...compiled, quotas };
+
+function withQuotas(compiled: EngineOption, { exercise }: Option, quotas: readonly Quota[]): EngineOption {
+  const mask = quotas.reduce((bits, quota, i) => (fills(exercise, quota) ? bits | (1 << i) : bits), 0);
+  return { ...compiled, quotas: mask };
+}
+
+function fills({ stance, family, pattern, plyo, plane }: Option['exercise'], quota: Quota): boolean {
+  if (quota.singleLeg) return stance !== 'two-leg' && stance !== 'none';
+  if (quota.only === 'height' && !(plyo?.intent === 'height' && plyo.direction === 'vertical')) return false;
+  if (quota.only === 'frontal' && plane !== 'frontal') return false;
+  return quota.families.includes(family) || quota.patterns.includes(pattern);
 }

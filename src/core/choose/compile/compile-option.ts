@@ -1,7 +1,9 @@
 import { hardSets } from '../../dose';
 import { contactsOf } from '../../jumps';
+import { ledBy } from '../../ledger';
 import { DEMANDS } from '../../library';
 import { workSeconds } from '../../order';
+import { COUNTED } from '../../season';
 import type { Option, SlotOptions } from '../candidates/options';
 import type { Context } from '../context';
 import { CONTACT_SCALE, type EngineOption } from '../engine/model';
@@ -15,9 +17,11 @@ export function compileOption(option: Option, { slot }: SlotOptions, context: Co
   const sets = hardSets(dose, exercise, method.doses[row], method);
   const kept = Object.hasOwn(brief.running.entries, slot.id) && brief.running.entries[slot.id] === exercise.id;
   const demand = demandsOf(exercise, dose.sets);
+  const led = sets > 0 ? ledBy(exercise) : null;
   const near = limits.daysBefore !== null && limits.daysBefore <= week.sorenessDaysBefore;
   return {
     lin:
+      slot.worth +
       (kept ? (slot.main ? choice.keptMain : choice.kept) : 0) +
       (slot.main && isMainSquat(exercise, context) ? choice.mainSquat : 0) -
       Math.round(choice.barredShare * option.barredShare) -
@@ -32,6 +36,8 @@ export function compileOption(option: Option, { slot }: SlotOptions, context: Co
     hip: Math.round(sets * (exercise.dominance?.hip ?? 0) * 10),
     bonuses: context.bonuses.reduce((mask, bonus, b) => (bonus.serves(exercise, slot) ? mask | (1 << b) : mask), 0),
     quotas: 0,
+    band: led === null ? -1 : COUNTED.indexOf(led),
+    sets,
   };
 }
 

@@ -1,11 +1,12 @@
 import { dayView, type DayLine } from '../../day';
 import type { Library } from '../../library';
-import { layOut } from '../../order';
 import type { MethodTables } from '../../method';
+import type { Lead } from '../../season';
 import { fail, ok, type Issue, type Result } from '../../result';
 import type { Card, Line } from '../../session';
 import { assessCard, type Assessment } from '../assess/assess-card';
 import type { Brief } from '../brief';
+import { choosePrep } from '../candidates/choose-prep';
 import { orderSlots } from '../candidates/order-slots';
 import { slotOptions, type SlotOptions } from '../candidates/options';
 import { roleSlots } from '../candidates/role-slots';
@@ -13,9 +14,10 @@ import { templateFor } from '../candidates/template-for';
 import { buildModel, type Compiled } from '../compile/build-model';
 import { makeContext, type Context } from '../context';
 import type { EngineModel } from '../engine/model';
-import { search, totalsOf, type Selection } from '../engine/search';
+import type { Selection } from '../engine/search';
 import { explainLine } from '../explain/explain-line';
 import { findSwaps, type Swap } from '../explain/find-swaps';
+import { searchToTheClock } from './search-to-the-clock';
 import { substitutesFor } from './substitutes';
 
 export interface SolvedCard {
@@ -39,14 +41,27 @@ export function solveCard(brief: Brief, library: Library, method: MethodTables):
   const template = templateFor(brief.minutes, context.limits, brief.schools.dayBefore, brief.primer, method);
   if (!template.ok) return template;
   const ordered = orderSlots(template.value.template.slots, brief.schools.order);
-  const filled = (of: Context): SlotOptions[] =>
-    roleSlots(ordered, brief.role).map(({ slot, wide }) => {
+  const setting = {
+    minutes: brief.minutes,
+    phase: brief.phase,
+    quiet: context.limits.quiet,
+    lead: leadOf(context),
+    squats: brief.schools.mainSquat === 'by profile' ? null : method.settings.lifts.mainSquat[brief.schools.mainSquat],
+  };
+  const filled = (of: Context): SlotOptions[] => {
+    const open = roleSlots(ordered, brief.role, setting).map(({ slot, wide }) => {
       const own = slotOptions(slot, of);
       // where nobody may do what the role asks for, the other kind is better than none
       return own.options.length === 0 && wide ? slotOptions(wide, of) : own;
     });
+    return choosePrep(open, of);
+  };
   let slots = filled(context);
-  const empty = slots.filter(({ slot, options }) => options.length === 0 && !slot.optional && !context.limits.quiet);
+  const warm = slots.some(({ slot, options }) => slot.block === 'prep' && options.length > 0);
+  const empty = slots.filter(
+    ({ slot, options }) =>
+      options.length === 0 && !slot.optional && !context.limits.quiet && !(slot.block === 'prep' && warm),
+  );
   if (empty.length > 0)
     return {
       ok: false,
@@ -54,8 +69,8 @@ export function solveCard(brief: Brief, library: Library, method: MethodTables):
     };
   let compiled = buildModel(slots, template.value.template, context);
   let found = searchToTheClock(slots, compiled, context);
-  if (!found && brief.planned.length > 0) {
-    // there is no time for all that the plan writes of its mains
+  if (!found) {
+    // there is no time for all the sets of its mains
     slots = filled({ ...context, mainsWhole: false });
     compiled = buildModel(slots, template.value.template, context);
     found = searchToTheClock(slots, compiled, context);
@@ -64,7 +79,8 @@ export function solveCard(brief: Brief, library: Library, method: MethodTables):
     if (brief.keepRunning) return solveCard({ ...brief, keepRunning: false }, library, method);
     return fail('does_not_fit', ['minutes'], { minutes: brief.minutes, least: leastMinutes(compiled.model, brief) });
   }
-  const { selection, lines, model } = found;
+  const { selection, model } = found;
+  const lines = toLines(slots, compiled, selection, context);
   const card: Card = {
     template: template.value.id,
     phase: brief.phase,
@@ -82,55 +98,16 @@ export function solveCard(brief: Brief, library: Library, method: MethodTables):
   });
 }
 
-/** Times the search is run again with less time when the laid-out card runs over. */
-const CLOCK_ROUNDS = 6;
-/** Least that is taken off each time: a few seconds over would otherwise take many rounds. */
-const LEAST_STEP_S = 20;
-
-interface Found {
-  readonly selection: Selection;
-  readonly lines: Line[];
-  /** with the time limit the selection was found under */
-  readonly model: EngineModel;
+/** How the main lift leans where no plan deals it: as most athletes' focus asks, as what runs, else the side that got less lately. */
+function leadOf({ brief, library }: Context): Lead {
+  const { running, balance, athletes } = brief;
+  const focused = (family: 'squat' | 'hinge'): boolean =>
+    athletes.filter(({ focus }) => focus?.limits && focus.families.includes(family)).length * 2 > athletes.length;
+  if (focused('hinge') !== focused('squat')) return focused('hinge') ? 'hip' : 'knee';
+  const main = Object.hasOwn(running.entries, 'main') ? library.exercises.get(running.entries.main ?? '') : undefined;
+  if (brief.keepRunning && main) return main.family === 'hinge' || main.family === 'single-leg-hip' ? 'hip' : 'knee';
+  return balance.knee > balance.hip ? 'hip' : 'knee';
 }
-
-/**
- * The model counts time slot by slot; the laid-out card knows how pairs interlock. When the real clock runs over, the
- * search runs again with that much less.
- */
-function searchToTheClock(slots: readonly SlotOptions[], compiled: Compiled, context: Context): Found | null {
-  const limitS = context.brief.minutes * 60;
-  let tightened = compiled.model;
-  let last: { selection: Selection; model: EngineModel } | null = null;
-  for (let round = 0; round < CLOCK_ROUNDS; round++) {
-    const selection = search(tightened);
-    if (!selection) break;
-    last = { selection, model: tightened };
-    const overS = secondsOf(slots, compiled, selection, context) - limitS;
-    if (overS <= 0) break;
-    // from the time it took, not the time it had: the model may have left some unused
-    const usedS = totalsOf(tightened, selection.picks).timeS;
-    tightened = { ...tightened, timeLimitS: Math.min(tightened.timeLimitS, usedS) - Math.max(LEAST_STEP_S, overS) };
-  }
-  return last && { ...last, lines: toLines(slots, compiled, last.selection, context) };
-}
-
-/** The real clock of a selection. */
-const secondsOf = (
-  slots: readonly SlotOptions[],
-  { options }: Compiled,
-  { picks }: Selection,
-  context: Context,
-): number =>
-  layOut(
-    slots.flatMap(({ slot }, i) => {
-      const option = options[i]?.[picks[i] ?? 0];
-      return option
-        ? [{ slot: slot.id, block: slot.block, group: slot.group, exercise: option.exercise, dose: option.dose }]
-        : [];
-    }),
-    context.method.settings,
-  ).totalS;
 
 function leastMinutes(model: EngineModel, { minutes }: Brief): number {
   const work = model.slots.reduce((sum, options) => sum + Math.min(...options.map((option) => option.timeS)), 0);

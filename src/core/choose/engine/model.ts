@@ -19,6 +19,9 @@ export interface EngineOption {
   /** knee and hip sets × 10 */
   readonly knee: number;
   readonly hip: number;
+  /** which kind of hard sets it counts in (`bands`), −1 = none, and how many */
+  readonly band: number;
+  readonly sets: number;
   /** bit masks: which bonuses and which quotas it serves */
   readonly bonuses: number;
   readonly quotas: number;
@@ -46,4 +49,18 @@ export interface EngineModel {
     readonly far: number;
   };
   readonly missedQuota: number;
+  /** hard sets by kind that the session should hold, and points for each set outside */
+  readonly bands: readonly { readonly from: number; readonly to: number }[];
+  readonly offBand: number;
+  /** time and contacts a session should use: points for each second and quarter contact short, contacts up to a most */
+  readonly least: {
+    /** 0 = none is asked */
+    readonly timeS: number;
+    /** the time it is a part of */
+    readonly ofS: number;
+    readonly second: number;
+    readonly contacts: number;
+    readonly contact: number;
+    readonly contactsMost: number;
+  };
 }

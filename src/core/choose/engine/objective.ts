@@ -12,6 +12,7 @@ export interface Totals {
   readonly bonuses: Int32Array;
   readonly quotas: Int32Array;
   readonly patterns: Int32Array;
+  readonly bands: Int32Array;
   /** patterns that stand more than once */
   repeats: number;
 }
@@ -28,6 +29,7 @@ export const startTotals = (model: EngineModel): Totals => ({
   bonuses: new Int32Array(model.bonuses.length),
   quotas: new Int32Array(model.quotaCount),
   patterns: new Int32Array(model.patternCount),
+  bands: new Int32Array(model.bands.length),
   repeats: 0,
 });
 
@@ -43,6 +45,7 @@ export function addTo(totals: Totals, option: EngineOption, sign: 1 | -1): void 
   for (const j of option.worksOn) demand[j] = (demand[j] ?? 0) + sign * (option.demand[j] ?? 0);
   for (let b = 0; b < bonuses.length; b++) if (option.bonuses & (1 << b)) bonuses[b] = (bonuses[b] ?? 0) + sign;
   for (let q = 0; q < quotas.length; q++) if (option.quotas & (1 << q)) quotas[q] = (quotas[q] ?? 0) + sign;
+  if (option.band >= 0) totals.bands[option.band] = (totals.bands[option.band] ?? 0) + sign * option.sets;
   if (option.pattern < 0) return;
   const before = patterns[option.pattern] ?? 0;
   patterns[option.pattern] = before + sign;
@@ -59,7 +62,7 @@ export const breaksLimit = (model: EngineModel, totals: Totals): boolean =>
 
 /**
  * Points of a selection: what its options bring alone, coverage with diminishing returns, the knee : hip band as
- * deviation in sets, bonuses, and missed quotas.
+ * deviation in sets, bonuses, missed quotas, hard sets outside the week's, and time and contacts unused.
  */
 export function pointsOf(model: EngineModel, totals: Totals): number {
   let points = totals.lin - balancePenalty(totals.knee, totals.hip, model);
@@ -70,7 +73,8 @@ export function pointsOf(model: EngineModel, totals: Totals): number {
     points += sums[Math.min(totals.bonuses[b] ?? 0, sums.length - 1)] ?? 0;
   }
   for (let q = 0; q < model.quotaCount; q++) if ((totals.quotas[q] ?? 0) === 0) points -= model.missedQuota;
-  return points;
+  for (let k = 0; k < model.bands.length; k++) points -= offBand(model, k, totals.bands[k] ?? 0);
+  return points - unused(model, totals.timeS, totals.contacts);
 }
 
 /** Whether one option more would break time, contacts, or one of a pattern. */
@@ -108,7 +112,24 @@ export function gainOf(model: EngineModel, totals: Totals, option: EngineOption)
   }
   for (let q = 0; option.quotas >>> q > 0; q++)
     if (option.quotas & (1 << q) && (totals.quotas[q] ?? 0) === 0) gain += model.missedQuota;
-  return gain;
+  if (option.band >= 0) {
+    const at = totals.bands[option.band] ?? 0;
+    gain += offBand(model, option.band, at) - offBand(model, option.band, at + option.sets);
+  }
+  gain += unused(model, totals.timeS, totals.contacts);
+  return gain - unused(model, totals.timeS + option.timeS, totals.contacts + option.contacts);
+}
+
+/** Points lost by hard sets of a kind outside what the session should hold. */
+function offBand({ bands, offBand: points }: EngineModel, kind: number, sets: number): number {
+  const band = bands[kind];
+  return band ? points * Math.max(0, band.from - sets, sets - band.to) : 0;
+}
+
+/** Points lost by time and contacts left unused (SEL-9). */
+function unused({ least }: EngineModel, timeS: number, contacts: number): number {
+  const time = least.second * Math.max(0, least.timeS - timeS);
+  return time + Math.min(least.contactsMost, least.contact * Math.max(0, least.contacts - contacts));
 }
 
 /** Deviation from the band in tenths of a set, never as a ratio: u⁻ = lo(K+H) − K, u⁺ = K − hi(K+H). */

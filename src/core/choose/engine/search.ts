@@ -7,8 +7,10 @@ export interface Selection {
   readonly points: number;
 }
 
-/** Best options of a slot that take part in the pairwise exchange. */
-const PAIR_WIDTH = 8;
+/** Best options of a slot that take part in the pairwise exchange: more where there are few slots to pair. */
+const PAIR_WIDTH = 5;
+const WIDE_PAIR_WIDTH = 12;
+const FEW_SLOTS = 8;
 /** Seconds added to an option's time when ranked by points for its time, so that short ones do not win by that alone. */
 const TIME_FLOOR_S = 30;
 /** Exchanges taken before the search gives in; far more than any card has needed. */
@@ -17,28 +19,29 @@ const MOST_EXCHANGES = 60;
 /**
  * The best selection found: from the cheapest start slot by slot to the best option given the rest, then the best change
  * of two slots, until neither helps; once from the first slot on and once from the last, since what is filled first takes
- * the time. Deterministic: options stand in id order and a change must gain to be taken. It takes and gives the shapes of
- * the model; it does not prove the optimum, so an exact engine can take its place.
+ * the time. Deterministic: options stand in id order and a change must gain to be taken.
+ * It takes and gives the shapes of the model; it does not prove the optimum, so an exact engine can take its place.
  * @returns null when even the cheapest selection breaks a limit
  */
 export function search(model: EngineModel): Selection | null {
   const start = cheapest(model);
   if (!start || breaksLimit(model, totalsOf(model, start))) return null;
-  const order = start.map((_, slot) => slot);
-  const [forth, back] = [climb(model, start, order), climb(model, start, [...order].reverse())];
+  // a slot with one option leaves nothing to change
+  const order = start.flatMap((_, slot) => ((model.slots[slot]?.length ?? 0) > 1 ? [slot] : []));
+  const climb = (way: readonly number[]): Selection => {
+    const picks = [...start];
+    const totals = totalsOf(model, picks);
+    let points = bestEach(model, picks, totals, pointsOf(model, totals), way);
+    for (let round = 0; round < MOST_EXCHANGES; round++) {
+      const before = points;
+      points = bestPairs(model, picks, totals, points, order);
+      if (points === before) break;
+      points = bestEach(model, picks, totals, points, way);
+    }
+    return { points, picks };
+  };
+  const [forth, back] = [climb(order), climb([...order].reverse())];
   return back.points > forth.points ? back : forth;
-}
-
-function climb(model: EngineModel, start: readonly number[], order: readonly number[]): Selection {
-  const picks = [...start];
-  const totals = totalsOf(model, picks);
-  let points = pointsOf(model, totals);
-  for (let round = 0; round < MOST_EXCHANGES; round++) {
-    const before = bestEach(model, picks, totals, points, order);
-    points = bestPairs(model, picks, totals, before);
-    if (points === before) break;
-  }
-  return { picks, points };
 }
 
 const optionAt = (model: EngineModel, slot: number, pick: number | undefined): EngineOption | undefined =>
@@ -116,18 +119,25 @@ function bestEach(model: EngineModel, picks: number[], totals: Totals, from: num
 }
 
 /** For each slot in turn the best change of it together with one other, taken at once. */
-function bestPairs(model: EngineModel, picks: number[], totals: Totals, from: number): number {
+function bestPairs(
+  model: EngineModel,
+  picks: number[],
+  totals: Totals,
+  from: number,
+  order: readonly number[],
+): number {
   let points = from;
-  const short = picks.map((_, slot) => shortlist(model, picks, totals, slot));
-  for (let a = 0; a < picks.length; a++) {
+  const width = order.length <= FEW_SLOTS ? WIDE_PAIR_WIDTH : PAIR_WIDTH;
+  const short = new Map(order.map((slot) => [slot, shortlist(model, picks, totals, slot, width)]));
+  for (const [at, a] of order.entries()) {
     let best: readonly (readonly [number, number])[] = [];
     exchange(model, totals, a, picks[a], undefined);
-    for (const pickA of short[a] ?? []) {
+    for (const pickA of short.get(a) ?? []) {
       exchange(model, totals, a, undefined, pickA);
-      for (let b = a + 1; b < picks.length; b++) {
+      for (const b of order.slice(at + 1)) {
         exchange(model, totals, b, picks[b], undefined);
         const without = pointsOf(model, totals);
-        for (const pickB of short[b] ?? []) {
+        for (const pickB of short.get(b) ?? []) {
           const option = optionAt(model, b, pickB);
           const gained = option ? pointsWith(model, totals, without, option) : -Infinity;
           if (gained <= points) continue;
@@ -154,7 +164,13 @@ function bestPairs(model: EngineModel, picks: number[], totals: Totals, from: nu
  * The options of a slot worth trying two at a time, with the rest as it is and limits left out: those with the most
  * points, and those with the most points for their time, which matter when the clock is what binds.
  */
-function shortlist(model: EngineModel, picks: readonly number[], totals: Totals, slot: number): number[] {
+function shortlist(
+  model: EngineModel,
+  picks: readonly number[],
+  totals: Totals,
+  slot: number,
+  width: number,
+): number[] {
   exchange(model, totals, slot, picks[slot], undefined);
   const ranked = (model.slots[slot] ?? []).map((option, i) => {
     const gain = gainOf(model, totals, option);
@@ -165,7 +181,7 @@ function shortlist(model: EngineModel, picks: readonly number[], totals: Totals,
   const best = (by: 'points' | 'forItsTime'): number[] =>
     [...others]
       .sort((a, b) => b[by] - a[by] || a.i - b.i)
-      .slice(0, PAIR_WIDTH)
+      .slice(0, width)
       .map(({ i }) => i);
   return [...new Set([...best('points'), ...best('forItsTime')])];
 }

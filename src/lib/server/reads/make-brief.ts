@@ -1,12 +1,12 @@
 import { runningKey, type Brief, type Running, type SessionRole } from '$core/choose';
 import { addDays, daysBetween, weekdayOf, type Day } from '$core/calendar';
 import type { PlannedMain } from '$core/day';
-import type { Dose } from '$core/dose';
-import { kneeHip } from '$core/ledger';
+import { hardSets, type Dose } from '$core/dose';
+import { kneeHip, ledBy } from '$core/ledger';
 import type { Demand, Library, Phase } from '$core/library';
 import { isMainSlot } from '$core/session';
 import type { Track } from '$core/track';
-import { practiceJumpsOn, weekOf } from '$core/season';
+import { practiceJumpsOn, weekOf, type Counted } from '$core/season';
 import { placeOf, DEFAULT_KIT, type Kit } from '$lib/model/kit';
 import { knowRow } from '../repositories/athletes';
 import type { ClubContext } from '../repositories/club-context';
@@ -70,6 +70,7 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
     athletes: known.map(({ facts }) => facts),
     tracks,
     begun: begunIn(rows.sets),
+    sets: athleteId === null ? setsLeft(rows, plan, asked.phase) : null,
     covered: coveredThisWeek(earlier, day, club.library),
     balance: balanceBefore(earlier, day, club),
     running: runningOf(earlier, asked.phase, athleteId, role, plan, club.library),
@@ -116,11 +117,45 @@ function runningOf(
       const key = runningKey(exerciseId, row);
       if (!Object.hasOwn(doses, key)) doses[key] = full?.dose ?? dose;
     }
-  return { phase, entries, doses };
+  const last = own[0] ?? earlier.find((one) => one.athleteId === null);
+  const prep = (last?.lines ?? []).filter(({ block }) => block === 'prep').map(({ exerciseId }) => exerciseId);
+  return { phase, entries, prep, doses };
 }
 
 const weekOfBlock = (start: Day | null, day: Day): number =>
   start === null ? 1 : (Math.floor(daysBetween(start, day) / 7) % BLOCK_WEEKS) + 1;
+
+/**
+ * Hard sets left for a day of its week's rows: what the week plans less what its cards before hold, shared out over the
+ * lifting sessions that are left (WEEK-9).
+ * @returns null on days without a main lift, outside the plan, and for a card of another phase than the plan's
+ */
+function setsLeft({ club, sessions, day }: SquadDay, { week, on }: PlanRead, phase: Phase): Brief['sets'] {
+  if (!week?.targets || !on || on.kind !== 'lift' || on.phase !== phase) return null;
+  const left = Math.max(1, week.sessions.filter((one) => one.kind === 'lift' && one.day >= day).length);
+  const done = ledSets(
+    sessions.filter((one) => one.athleteId === null && one.day >= week.start && one.day < day),
+    club,
+  );
+  const { targets, sets } = week;
+  const share = (kind: Counted): readonly [number, number] => {
+    const least = Math.ceil(Math.max(0, targets[kind][0] - done[kind]) / left);
+    return [least, Math.max(least, Math.round(Math.max(0, sets[kind] - done[kind]) / left))];
+  };
+  return { knee: share('knee'), hip: share('hip'), calfFoot: share('calfFoot'), trunk: share('trunk') };
+}
+
+/** Hard sets of cards by what leads them. */
+function ledSets(cards: readonly SessionRow[], { library, method }: ClubContext): Record<Counted, number> {
+  const sets = { knee: 0, hip: 0, calfFoot: 0, trunk: 0 };
+  for (const { lines } of cards)
+    for (const { exerciseId, row, dose } of lines) {
+      const exercise = library.exercises.get(exerciseId);
+      const kind = exercise && ledBy(exercise);
+      if (exercise && kind) sets[kind] += hardSets(dose, exercise, method.doses[row], method);
+    }
+  return sets;
+}
 
 /** Demand × sets of the squad's lines since Monday. */
 function coveredThisWeek(earlier: readonly SessionRow[], day: Day, library: Library): Partial<Record<Demand, number>> {

@@ -131,8 +131,8 @@ function varieties(weeks: readonly ProgrammeWeek[]): [number, number] {
     ({ family }) => KNEE.includes(family),
     ({ family }) => HIP.includes(family),
     ({ tier }) => tier !== null,
-    ({ family }) => family === 'push',
-    ({ family }) => family === 'pull',
+    ({ family }) => family === 'upper-push',
+    ({ family }) => family === 'upper-pull',
     ({ family }) => family === 'trunk',
   ];
   const blocks = groupBy(

@@ -1,0 +1,125 @@
+import { layOut } from '../../order';
+import type { SlotOptions } from '../candidates/options';
+import type { Compiled } from '../compile/build-model';
+import type { Context } from '../context';
+import type { EngineModel } from '../engine/model';
+import { addTo, breaksLimit, pointsOf, pointsWith, type Totals } from '../engine/objective';
+import { search, totalsOf, type Selection } from '../engine/search';
+
+/** Times the search is run again with less time when the laid-out card runs over. */
+const CLOCK_ROUNDS = 6;
+/** Least that is taken off each time: a few seconds over would otherwise take many rounds. */
+const LEAST_STEP_S = 20;
+/** Rounds over all slots in which single changes are tried by the real clock. */
+const FILL_ROUNDS = 8;
+
+export interface Found {
+  readonly selection: Selection;
+  /** with the time limit the selection was found under */
+  readonly model: EngineModel;
+}
+
+/**
+ * The model counts time slot by slot; the laid-out card knows how pairs interlock. When the real clock runs over, the
+ * search runs again with that much less; then single changes that gain and fit the real clock are taken, so that minutes
+ * the model thought were used are used (SEL-9).
+ * @returns the selection, over its minutes only where nothing shorter was found; null when even the cheapest breaks a limit
+ */
+export function searchToTheClock(slots: readonly SlotOptions[], compiled: Compiled, context: Context): Found | null {
+  const limitS = context.brief.minutes * 60;
+  const clockOf = (picks: readonly number[]): number => clockSeconds(slots, compiled, picks, context);
+  let model = compiled.model;
+  let found: Selection | null = null;
+  for (let round = 0; round < CLOCK_ROUNDS; round++) {
+    const selection = search(model);
+    if (!selection) break;
+    found = selection;
+    const overS = clockOf(selection.picks) - limitS;
+    if (overS <= 0) break;
+    // from the time it took, not the time it had: the model may have left some unused
+    const usedS = totalsOf(model, selection.picks).timeS;
+    model = { ...model, timeLimitS: Math.min(model.timeLimitS, usedS) - Math.max(LEAST_STEP_S, overS) };
+  }
+  return found && { selection: fill(found, model, limitS, clockOf), model: { ...model, timeLimitS: Infinity } };
+}
+
+/** Takes single changes that gain points and fit the real clock, until none is left. */
+function fill(
+  found: Selection,
+  asFound: EngineModel,
+  limitS: number,
+  clockOf: (picks: readonly number[]) => number,
+): Selection {
+  const { least } = asFound;
+  const aimS = least.timeS === 0 ? 0 : limitS * (least.timeS / Math.max(1, least.ofS));
+  // time is told by the clock here
+  const model: EngineModel = { ...asFound, timeLimitS: Infinity, least: { ...least, timeS: 0 } };
+  const short = (clockS: number): number => least.second * Math.max(0, aimS - clockS);
+  const picks = [...found.picks];
+  const totals = totalsOf(model, picks);
+  const startS = clockOf(picks);
+  if (startS > limitS || breaksLimit(model, totals)) return found;
+  let worth = pointsOf(model, totals) - short(startS);
+  for (let round = 0, changed = true; changed && round < FILL_ROUNDS; round++) {
+    changed = false;
+    for (const [slot, options] of model.slots.entries()) {
+      if (options.length < 2) continue;
+      const best = bestFor(slot, picks, model, totals, worth, limitS, short, clockOf);
+      if (best.pick === picks[slot]) continue;
+      exchange(model, totals, slot, picks[slot], best.pick);
+      picks[slot] = best.pick;
+      worth = best.worth;
+      changed = true;
+    }
+  }
+  return { picks, points: pointsOf(model, totals) };
+}
+
+function bestFor(
+  slot: number,
+  picks: readonly number[],
+  model: EngineModel,
+  totals: Totals,
+  worth: number,
+  limitS: number,
+  short: (clockS: number) => number,
+  clockOf: (picks: readonly number[]) => number,
+): { pick: number; worth: number } {
+  const before = picks[slot] ?? -1;
+  let best = { pick: before, worth };
+  exchange(model, totals, slot, before, -1);
+  const without = pointsOf(model, totals);
+  model.slots[slot]?.forEach((option, pick) => {
+    if (pick === before) return;
+    const points = pointsWith(model, totals, without, option);
+    // the clock can only take away from that
+    if (points <= best.worth) return;
+    const clockS = clockOf(picks.map((one, i) => (i === slot ? pick : one)));
+    if (clockS <= limitS && points - short(clockS) > best.worth) best = { pick, worth: points - short(clockS) };
+  });
+  exchange(model, totals, slot, -1, before);
+  return best;
+}
+
+function exchange(model: EngineModel, totals: Totals, slot: number, from: number | undefined, to: number): void {
+  const [out, into] = [model.slots[slot]?.[from ?? -1], model.slots[slot]?.[to]];
+  if (out) addTo(totals, out, -1);
+  if (into) addTo(totals, into, 1);
+}
+
+/** The real clock of a selection, seconds. */
+const clockSeconds = (
+  slots: readonly SlotOptions[],
+  { options }: Compiled,
+  picks: readonly number[],
+  context: Context,
+): number =>
+  layOut(
+    slots.flatMap(({ slot }, i) => {
+      const option = options[i]?.[picks[i] ?? 0];
+      return option
+        ? [{ slot: slot.id, block: slot.block, group: slot.group, exercise: option.exercise, dose: option.dose }]
+        : [];
+    }),
+    context.method.settings,
+  ).totalS;

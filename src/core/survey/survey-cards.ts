@@ -1,0 +1,116 @@
+import { solveCard } from '../choose';
+import { getExercise, type Library } from '../library';
+import type { MethodTables } from '../method';
+import { alikeBriefs, surveyBriefs, type SurveyBrief } from './survey-briefs';
+import { CARD_MEASURES, type Surveyed } from './survey-measures';
+
+/** A measure with the share of cards that hold it and where it does not. */
+export interface MeasureShare {
+  readonly id: string;
+  readonly wanted: number;
+  readonly held: number;
+  readonly of: number;
+  /** briefs that do not hold it, five at most */
+  readonly worst: readonly string[];
+}
+
+export interface CardSurvey {
+  readonly cards: number;
+  /** briefs without a card, with the reason's code */
+  readonly without: readonly string[];
+  readonly measures: readonly MeasureShare[];
+  readonly sportsShare: number;
+  readonly phasesShare: number;
+  readonly neverChosen: readonly string[];
+}
+
+const WORST = 5;
+
+/**
+ * Makes cards over sports, phases, minutes, people and places, and counts what holds of them (SEL-7 to SEL-10, ORD-8).
+ * @param step every so many-th brief of all
+ */
+export function surveyCards(library: Library, method: MethodTables, step: number): CardSurvey {
+  const without: string[] = [];
+  const cards = makeCards(surveyBriefs(library, step), without, library, method);
+  const alike = makeCards(alikeBriefs(library), [], library, method);
+  const chosen = new Set(cards.flatMap(({ lines }) => lines.map(({ exerciseId }) => exerciseId)));
+  return {
+    cards: cards.length,
+    without,
+    measures: CARD_MEASURES.map(({ id, wanted, holds }) => {
+      const asked = cards.flatMap((card) => {
+        const held = holds(card, library, method);
+        return held === null ? [] : [{ card, held }];
+      });
+      const failing = asked.filter(({ held }) => !held);
+      return {
+        id,
+        wanted,
+        held: asked.length - failing.length,
+        of: asked.length,
+        worst: failing.slice(0, WORST).map(({ card }) => nameOf(card.of)),
+      };
+    }),
+    sportsShare: shareBetween(alike, ({ of }) => of.phase, 'entries'),
+    phasesShare: shareBetween(alike, ({ of }) => of.sport, 'doses'),
+    neverChosen: [...library.exercises.keys()].filter((id) => !chosen.has(id)).sort(),
+  };
+}
+
+function makeCards(
+  briefs: readonly SurveyBrief[],
+  without: string[],
+  library: Library,
+  method: MethodTables,
+): Surveyed[] {
+  const cards: Surveyed[] = [];
+  for (const of of briefs) {
+    const solved = solveCard(of.brief, library, method);
+    if (!solved.ok) {
+      without.push(`${nameOf(of)}: ${solved.issues[0]?.code ?? ''}`);
+      continue;
+    }
+    const { card } = solved.value;
+    cards.push({
+      of,
+      solved: solved.value,
+      loading: method.templates[card.template]?.loading ?? true,
+      lines: card.lines.map((line) => ({ ...line, exercise: getExercise(library, line.exerciseId) })),
+    });
+  }
+  return cards;
+}
+
+const nameOf = ({ sport, phase, minutes, people, place }: SurveyBrief): string =>
+  [sport, phase, `${String(minutes)} min`, people, place].join(', ');
+
+/** Mean share of lines that two cards of one group have in common, prep and cool-down aside. */
+function shareBetween(
+  cards: readonly Surveyed[],
+  groupOf: (card: Surveyed) => string,
+  by: 'entries' | 'doses',
+): number {
+  const groups = new Map<string, ReadonlySet<string>[]>();
+  for (const card of cards) {
+    const lines = new Set(
+      card.lines
+        .filter(({ block }) => block !== 'prep' && block !== 'cool-down')
+        .map(({ exerciseId, row, dose }) =>
+          by === 'entries' ? exerciseId : [exerciseId, row, dose.sets, dose.amount].join(' '),
+        ),
+    );
+    const key = groupOf(card);
+    groups.set(key, [...(groups.get(key) ?? []), lines]);
+  }
+  const shares = [...groups.values()].flatMap((sets) =>
+    sets.flatMap((one, i) =>
+      sets
+        .slice(i + 1)
+        .map(
+          (other) => [...one].filter((line) => other.has(line)).length / Math.max(1, Math.min(one.size, other.size)),
+        ),
+    ),
+  );
+  return shares.length === 0 ? 0 : shares.reduce((sum, value) => sum + value, 0) / shares.length;
+}
