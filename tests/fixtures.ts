@@ -89,7 +89,7 @@ export const brief = (own: Partial<Brief> = {}): Brief => ({
   noClearDay: false,
   tracks: {},
   begun: {},
-  running: { phase: own.phase ?? 'in-season', entries: {}, prep: [], doses: {} },
+  running: { phase: own.phase ?? 'in-season', entries: {}, prep: [], otherDays: [], lastBlock: [], doses: {} },
   pins: {},
   typed: [],
   keepRunning: true,

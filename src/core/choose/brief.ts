@@ -16,6 +16,10 @@ export interface Running {
   readonly entries: Readonly<Record<string, string>>;
   /** prep drills of the squad's last card, whatever its role: the next ones vary (BLOCK-4) */
   readonly prep: readonly string[];
+  /** what this block trains on days of other roles: its jumps come again, other work differs (BLOCK-4) */
+  readonly otherDays: readonly string[];
+  /** what the block before trained beside its main lifts: it gives way to others where there are any (BLOCK-4) */
+  readonly lastBlock: readonly string[];
   /** the squad's dose of an entry in a row on its last card of the last weeks (`runningKey`) */
   readonly doses: Readonly<Record<string, Dose>>;
 }

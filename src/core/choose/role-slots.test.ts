@@ -52,7 +52,14 @@ describe('roles of a week (WEEK-8)', () => {
   });
 
   it('takes what ran where the role allows it, and not where it leans the other way', () => {
-    const running = { phase: 'in-season' as const, entries: { main: 'romanian-deadlift' }, prep: [], doses: {} };
+    const running = {
+      phase: 'in-season' as const,
+      entries: { main: 'romanian-deadlift' },
+      prep: [],
+      otherDays: [],
+      lastBlock: [],
+      doses: {},
+    };
     expect(solve({ role: as('B'), running }).card.lines.find(({ slot }) => slot === 'main')?.exerciseId).toBe(
       'romanian-deadlift',
     );

@@ -136,6 +136,8 @@ export const settingsSchema = z.object({
   /** movement patterns a school of the olympic lifts bars or prefers (method 13) */
   lifts: z.object({
     catches: z.array(z.string()),
+    /** lifts a coach leads with before their variants */
+    usualMains: z.array(z.string()),
     pulls: z.array(z.string()),
     mainSquat: z.object({
       'high-bar': z.array(z.string()),
@@ -183,6 +185,12 @@ export const settingsSchema = z.object({
     barredShare: z.number().int(),
     maxBarredShare: z.number(),
     kept: z.number().int(),
+    /** points of a jump, and of another line, that the block has on another day */
+    sameJump: z.number().int(),
+    sameLine: z.number().int(),
+    usualMain: z.number().int(),
+    /** points of what the block before trained: below 0 */
+    rotated: z.number().int(),
   }),
 });
 export type MethodSettings = z.infer<typeof settingsSchema>;

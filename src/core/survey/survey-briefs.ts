@@ -145,7 +145,7 @@ export const surveyBrief = (
   noClearDay: false,
   tracks: {},
   begun: {},
-  running: { phase, entries: {}, prep: [], doses: {} },
+  running: { phase, entries: {}, prep: [], otherDays: [], lastBlock: [], doses: {} },
   pins: {},
   typed: [],
   keepRunning: true,

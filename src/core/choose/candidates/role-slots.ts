@@ -60,7 +60,7 @@ export function roleSlots(slots: readonly Slot[], of: SessionRole | null, settin
       return [{ slot: bySchool(secondMain(slot, first, second ?? null, of?.enters ?? null), setting), wide: null }];
     if (slot.main) return [{ slot: bySchool({ ...slot, families: MAIN[first] }, setting), wide: slot }];
     if (slot.id === 'prep-rehearse') return [{ slot: { ...slot, families: REHEARSED[first] }, wide: slot }];
-    if (slot.id === 'jump-1' && slot.directions.length === 0)
+    if (slot.id === 'jump-1' && slot.directions.length === 0 && of && !BOTH_KINDS.includes(role))
       return [{ slot: { ...slot, directions: DIRECTIONS[first] }, wide: slot }];
     const isSingle = slot.families.includes('single-leg-knee') && slot.families.includes('single-leg-hip');
     return isSingle && !slot.guard && slot.block === 'single-leg' && !BOTH_KINDS.includes(role)
@@ -80,11 +80,14 @@ const isOpen = ({ phases, roles, from, days }: Slot, role: Role, { minutes, phas
   (days === 'any' || (days === 'quiet') === quiet);
 
 const ENTRY_SETS = 2;
+const DEALT = 4;
 
 /** The second main lift: the plan's, else the other dominance; where a new lift only enters, two sets of it (WEEK-6). */
 function secondMain(slot: Slot, first: Lead, second: Lead | null, enters: Lead | null): Slot {
   const families = MAIN[second ?? enters ?? OTHER[first]];
-  if (second !== null || enters === null) return { ...slot, families };
+  // the plan deals it: only minutes that hold no more leave it out (WEEK-9)
+  if (second !== null) return { ...slot, families, worth: slot.worth * DEALT };
+  if (enters === null) return { ...slot, families };
   const { setsLess: _, ...rest } = slot;
   return { ...rest, families, cap: { sets: ENTRY_SETS, amount: Infinity } };
 }

@@ -16,6 +16,8 @@ export function compileOption(option: Option, { slot }: SlotOptions, context: Co
   const contacts = contactsOf(exercise, dose, method.settings);
   const sets = hardSets(dose, exercise, method.doses[row], method);
   const kept = Object.hasOwn(brief.running.entries, slot.id) && brief.running.entries[slot.id] === exercise.id;
+  const rotates = !kept && !slot.main && !exercise.plyo && brief.running.lastBlock.includes(exercise.id);
+  const again = !kept && !slot.main && brief.running.otherDays.includes(exercise.id);
   const demand = demandsOf(exercise, dose.sets);
   const led = sets > 0 ? ledBy(exercise) : null;
   const near = limits.daysBefore !== null && limits.daysBefore <= week.sorenessDaysBefore;
@@ -23,6 +25,9 @@ export function compileOption(option: Option, { slot }: SlotOptions, context: Co
     lin:
       slot.worth +
       (kept ? (slot.main ? choice.keptMain : choice.kept) : 0) +
+      (rotates ? choice.rotated : 0) +
+      (again ? (exercise.plyo ? choice.sameJump : choice.sameLine) : 0) +
+      (slot.main && method.settings.lifts.usualMains.includes(exercise.id) ? choice.usualMain : 0) +
       (slot.main && isMainSquat(exercise, context) ? choice.mainSquat : 0) -
       Math.round(choice.barredShare * option.barredShare) -
       (near ? choice.sorenessPoint * exercise.soreness : 0),

@@ -3,7 +3,7 @@ import { addDays, daysBetween, weekdayOf, type Day } from '$core/calendar';
 import type { PlannedMain } from '$core/day';
 import { hardSets, type Dose } from '$core/dose';
 import { kneeHip, ledBy } from '$core/ledger';
-import type { Demand, Library, Phase } from '$core/library';
+import type { Demand, Family, Library, Phase } from '$core/library';
 import { isMainSlot } from '$core/session';
 import type { Track } from '$core/track';
 import { practiceJumpsOn, weekOf, type Counted } from '$core/season';
@@ -110,16 +110,33 @@ function runningOf(
       // cards from before roles were dealt say what ran on every day
       const isSame = session.role === null || session.role === (role?.role ?? null);
       const family = library.exercises.get(exerciseId)?.family;
-      const leans = !role || slot !== 'main' || family === (role.leads[0] === 'knee' ? 'squat' : 'hinge');
+      // knee and hip take turns at leading: a main lift runs on in the slot that leans its way
+      const at = role && isMainSlot(slot) ? mainSlotOf(family, role) : slot;
       // a week alone joins its neighbour's block with rows of its own: the main lift stays for the block (BLOCK-1, BLOCK-4)
       const runs = session.phase === phase || (plan !== null && isMainSlot(slot));
-      if (runs && isSame && leans && inBlock(session.day) && !Object.hasOwn(entries, slot)) entries[slot] = exerciseId;
+      if (runs && isSame && at !== null && inBlock(session.day) && !Object.hasOwn(entries, at))
+        entries[at] = exerciseId;
       const key = runningKey(exerciseId, row);
       if (!Object.hasOwn(doses, key)) doses[key] = full?.dose ?? dose;
     }
   const last = own[0] ?? earlier.find((one) => one.athleteId === null);
   const prep = (last?.lines ?? []).filter(({ block }) => block === 'prep').map(({ exerciseId }) => exerciseId);
-  return { phase, entries, prep, doses };
+  const lastBlock = own
+    .filter((session) => (plan ? !inBlock(session.day) : session.phase !== phase))
+    .flatMap(({ lines }) => lines.filter(({ slot, block }) => block !== 'prep' && !isMainSlot(slot)))
+    .map(({ exerciseId }) => exerciseId);
+  const otherDays = own
+    .filter((one) => one.phase === phase && inBlock(one.day) && one.role !== (role?.role ?? null))
+    .flatMap(({ lines }) => lines.filter(({ slot, block }) => block !== 'prep' && !isMainSlot(slot)))
+    .map(({ exerciseId }) => exerciseId);
+  return { phase, entries, prep, otherDays: [...new Set(otherDays)], lastBlock: [...new Set(lastBlock)], doses };
+}
+
+/** The main slot of today's role that takes a lift of this family; null = neither. */
+function mainSlotOf(family: Family | undefined, { leads }: SessionRole): 'main' | 'main-2' | null {
+  const lead = family === 'squat' ? 'knee' : family === 'hinge' ? 'hip' : null;
+  if (lead === null) return null;
+  return leads[0] === lead ? 'main' : 'main-2';
 }
 
 const weekOfBlock = (start: Day | null, day: Day): number =>

@@ -16,6 +16,8 @@ const COUNTED = ['knee', 'hip', 'calfFoot', 'trunk'] as const;
 const isNormal = ({ phase, block, test }: ProgrammeWeek): boolean =>
   LOADING.includes(phase) && block.kind === 'loading' && !test;
 
+/** Prep and cool-down are not what a phase or a block trains: their drills vary all year. */
+const isTrained = ({ block }: ProgrammeLine): boolean => block !== 'prep' && block !== 'cool-down';
 const holdsMain = ({ role, kind }: ProgrammeSession): boolean => role !== null && kind === 'lift';
 const hasFamily = (week: ProgrammeWeek, family: string): boolean =>
   week.sessions.some(({ lines }) => lines.some((line) => line.family === family && line.doses.length > 0));
@@ -130,7 +132,7 @@ function varieties(weeks: readonly ProgrammeWeek[]): [number, number] {
   const kinds: readonly ((line: ProgrammeLine) => boolean)[] = [
     ({ family }) => KNEE.includes(family),
     ({ family }) => HIP.includes(family),
-    ({ tier }) => tier !== null,
+    ({ block }) => block === 'jumps',
     ({ family }) => family === 'upper-push',
     ({ family }) => family === 'upper-pull',
     ({ family }) => family === 'trunk',
@@ -141,7 +143,7 @@ function varieties(weeks: readonly ProgrammeWeek[]): [number, number] {
   );
   const counts = [...blocks.values()].flatMap((block) => {
     const sessions = block.flatMap(({ sessions }) => sessions.filter(holdsMain));
-    const lines = sessions.flatMap((session) => session.lines);
+    const lines = sessions.flatMap((session) => session.lines.filter(isTrained));
     return sessions.length < 3 ? [] : kinds.map((is) => new Set(lines.filter(is).map(({ exercise }) => exercise)).size);
   });
   return counts.length === 0 ? [2, 2] : [Math.min(...counts), Math.max(...counts)];
@@ -156,7 +158,9 @@ function phasesShare(weeks: readonly ProgrammeWeek[]): number {
         new Set(
           of.flatMap(({ sessions }) =>
             sessions.flatMap(({ lines }) =>
-              lines.map(({ exercise, row, doses: [dose] }) => [exercise, row, dose?.sets, dose?.amount].join(' ')),
+              lines
+                .filter(isTrained)
+                .map(({ exercise, row, doses: [dose] }) => [exercise, row, dose?.sets, dose?.amount].join(' ')),
             ),
           ),
         ),
