@@ -27,7 +27,6 @@ const FAST = ['fast', 'maximal'];
 const FAST_ROWS = ['D-POW', 'D-BAL', 'D-SLOW', 'D-FAST', 'D-SHOCK', 'D-LAND', 'D-SKILL', 'D-PREP', 'D-COND', 'D-SLED'];
 const REPS = [1, 2, 3, 4, 5, 6, 8, 10, 12, 15, 20];
 const LEGS = ['squat', 'hinge', 'single-leg-knee', 'single-leg-hip'];
-const isFull = ({ of: { place } }: Surveyed): boolean => place === 'full kit';
 const asks = ({ of }: Surveyed, library: Library, from: number, ...demands: string[]): boolean => {
   const sport = library.sports.get(of.sport);
   return demands.some((demand) => (sport?.demands[demand as 'rotation'] ?? 0) >= from);

@@ -88,6 +88,5 @@ function secondMain(slot: Slot, first: Lead, second: Lead | null, enters: Lead |
   // the plan deals it: only minutes that hold no more leave it out (WEEK-9)
   if (second !== null) return { ...slot, families, worth: slot.worth * DEALT };
   if (enters === null) return { ...slot, families };
-  const { setsLess: _, ...rest } = slot;
-  return { ...rest, families, cap: { sets: ENTRY_SETS, amount: Infinity } };
+  return { ...slot, setsLess: 0, families, cap: { sets: ENTRY_SETS, amount: Infinity } };
 }

@@ -37,7 +37,7 @@ export function slotDoses(exercise: Exercise, row: DoseRowId, slot: Slot, contex
   // when minutes fail the main lift goes last (WEEK-9): fewer of its sets are tried only where nothing else fits
   if (least >= full.dose.sets || (plan && context.mainsWhole)) return [full];
   const fewer = { ...full.dose, sets: least };
-  const rules = [...(full.full?.rules ?? []), ...(running ? ['TIME-1'] : [])];
+  const rules = [...(full.full?.rules ?? []), ...(plan ? [] : ['TIME-1'])];
   return [full, { dose: fewer, full: rules.length > 0 ? { dose: wanted, rules } : null }];
 }
 
