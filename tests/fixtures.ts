@@ -3,6 +3,7 @@ import { NO_HISTORY, type AthleteFacts } from '../src/core/athlete';
 import type { Track } from '../src/core/track';
 import type { Brief } from '../src/core/choose';
 import type { Dose } from '../src/core/dose';
+import { AS_TEMPLATE } from '../src/core/session';
 import type { TestRecord } from '../src/core/testing';
 
 /** An athlete who passed every screen and has lifts to load from; override what a case is about. */
@@ -91,6 +92,7 @@ export const brief = (own: Partial<Brief> = {}): Brief => ({
   begun: {},
   running: { phase: own.phase ?? 'in-season', entries: {}, prep: [], otherDays: [], lastBlock: [], doses: {} },
   pins: {},
+  shape: AS_TEMPLATE,
   typed: [],
   keepRunning: true,
   primer: false,

@@ -1,3 +1,4 @@
+import { AS_TEMPLATE } from '$core/session';
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeEach, describe, expect, it } from 'vitest';
 import { v7 } from 'uuid';
@@ -144,7 +145,14 @@ describe('keeping a card', () => {
     await makeCard(club, LATER);
     const rows = await dayOf(club, LATER);
     expect(rows.squad.phase).toBe('in-season');
-    const head = { seen: 1, minutes: 60, phase: 'specific' as const, template: 'full', facilityId: null };
+    const head = {
+      seen: 1,
+      minutes: 60,
+      phase: 'specific' as const,
+      template: 'full',
+      facilityId: null,
+      shape: AS_TEMPLATE,
+    };
     await keep(club, rows.session!.id, await changeOf(club, rows.session!.id, { head }));
     expect((await dayOf(club, DAY)).squad.phase).toBe('in-season');
     expect((await dayOf(club, LATER)).session?.phase).toBe('specific');

@@ -5,7 +5,7 @@ import type { Demand, Phase } from '../library';
 import type { KneeHip } from '../ledger';
 import type { DoseRowId } from '../method';
 import type { BySpan } from '../season';
-import type { Line, TypedLine } from '../session';
+import type { CardShape, Line, TypedLine } from '../session';
 import type { SessionRole } from './candidates/role-slots';
 
 /** What the squad is in the middle of: it stays where it may (BLOCK-2). */
@@ -33,6 +33,8 @@ export interface Pin {
   readonly dosed: Pick<Line, 'row' | 'dose' | 'full'> | null;
   /** the coach typed the dose: nothing moves it (DOSE-12) */
   readonly typed: boolean;
+  /** where it stands, for a line that is no slot of the template, and what it is done in turn with; absent = as the template has it */
+  readonly at?: Pick<Line, 'block' | 'group'>;
   /** put there by the coach; false = only held still while something else changes */
   readonly byCoach: boolean;
 }
@@ -53,6 +55,8 @@ export interface Brief extends DaySetting {
   readonly running: Running;
   /** lines fixed for a slot, by slot */
   readonly pins: Readonly<Record<string, Pin>>;
+  /** what the coach made of the card beside its lines */
+  readonly shape: CardShape;
   /** what the coach typed for single athletes */
   readonly typed: readonly TypedLine[];
   /** whether what runs stays where it may; off = choose the whole card anew */

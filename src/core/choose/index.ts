@@ -4,4 +4,5 @@ export { makeContext } from './context';
 export { assessCard, type Assessment } from './assess/assess-card';
 export * from './assess/measure-card';
 export { solveCard, type SolvedCard } from './decode/solve-card';
+export { offerEntries, type Offer } from './explain/offer-entries';
 export type { Swap } from './explain/find-swaps';

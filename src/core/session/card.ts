@@ -46,6 +46,18 @@ export interface TypedLine {
   readonly dose: Dose;
 }
 
+/** What a coach made of a card beside its lines: choosing again keeps to it. */
+export interface CardShape {
+  /** slots of the template taken off the card */
+  readonly without: readonly string[];
+  /** slots in the coach's order; empty = the template's */
+  readonly order: readonly string[];
+  /** entries that are not to be chosen for this card */
+  readonly banned: readonly string[];
+}
+
+export const AS_TEMPLATE: CardShape = { without: [], order: [], banned: [] };
+
 /** The plan for a day: the squad's lines and what a person typed. What each athlete does is the day view's. */
 export interface Card {
   readonly template: string;
@@ -53,4 +65,5 @@ export interface Card {
   readonly minutes: number;
   readonly lines: readonly Line[];
   readonly typed: readonly TypedLine[];
+  readonly shape: CardShape;
 }

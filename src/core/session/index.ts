@@ -1,1 +1,2 @@
+export * from './blocks';
 export * from './card';

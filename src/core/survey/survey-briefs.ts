@@ -2,6 +2,7 @@ import { NO_HISTORY, type AthleteFacts } from '../athlete';
 import type { Brief } from '../choose';
 import { SQUAD_PHASES, TESTS, type Level, type Library, type Phase } from '../library';
 import { DEFAULT_SCHOOLS } from '../method';
+import { AS_TEMPLATE } from '../session';
 
 /** Minutes, people and places that cards are made for, each with each. */
 export const SURVEY_MINUTES = [20, 30, 45, 60, 75, 90] as const;
@@ -147,6 +148,7 @@ export const surveyBrief = (
   begun: {},
   running: { phase, entries: {}, prep: [], otherDays: [], lastBlock: [], doses: {} },
   pins: {},
+  shape: AS_TEMPLATE,
   typed: [],
   keepRunning: true,
   primer: false,

@@ -4,7 +4,7 @@ import { DOSE_UNITS, PHASES, SIDES } from '$core/library';
 import { DOSE_ROW_IDS } from '$core/method';
 import { ANSWERS } from '$core/track';
 import { SIGNS } from '$core/safety';
-import { SUBSTITUTES_KEPT, type Line, type TypedLine } from '$core/session';
+import { SUBSTITUTES_KEPT, type CardShape, type Line, type TypedLine } from '$core/session';
 
 /** Bodies that cross the border: the same schema for the form, the outbox and the server. */
 export const daySchema = z.string().refine(isDay, 'Write a day as 2008-05-17.');
@@ -66,15 +66,22 @@ export const keepCardSchema = z.object({
       phase: z.enum(PHASES),
       template: z.string().max(40),
       facilityId: id.nullable(),
+      shape: z.object({
+        without: z.array(slot).max(60),
+        order: z.array(slot).max(90),
+        banned: z.array(key).max(200),
+      }),
     })
     .nullable(),
-  lines: z.array(z.object({ seen, position: z.number().int().min(0).max(60), line: lineSchema })).max(30),
-  removed: z.array(z.object({ slot, seen })).max(30),
+  lines: z.array(z.object({ seen, position: z.number().int().min(0).max(90), line: lineSchema })).max(60),
+  removed: z.array(z.object({ slot, seen })).max(60),
   typed: z.array(z.object({ seen, own: typedSchema })).max(3000),
   untyped: z.array(z.object({ slot, athleteId: id, seen })).max(3000),
 });
 /** The same as the core writes it: nothing keeps a card from being read only. */
-export type KeepCard = Omit<z.infer<typeof keepCardSchema>, 'lines' | 'typed'> & {
+export type KeepCard = Omit<z.infer<typeof keepCardSchema>, 'head' | 'lines' | 'typed'> & {
+  readonly head:
+    (Omit<NonNullable<z.infer<typeof keepCardSchema>['head']>, 'shape'> & { readonly shape: CardShape }) | null;
   readonly lines: readonly { readonly seen: number; readonly position: number; readonly line: Line }[];
   readonly typed: readonly { readonly seen: number; readonly own: TypedLine }[];
 };

@@ -1,6 +1,6 @@
 import * as Comlink from 'comlink';
 import { LIBRARY, METHOD } from '$catalog';
-import { measureCard, solveCard, type Brief, type MeasuredCard } from '$core/choose';
+import { measureCard, offerEntries, solveCard, type Brief, type MeasuredCard, type Offer } from '$core/choose';
 import { overlayLibrary, type OwnEntry } from '$core/library';
 import { overlayTables, schoolLibrary, type ClubTable } from '$core/method';
 import type { Result } from '$core/result';
@@ -22,6 +22,8 @@ function ofClub(tables: readonly ClubTable[], entries: readonly OwnEntry[]) {
   return last.of;
 }
 
+const MOST_OFFERED = 40;
+
 /** Chooses and measures cards off the main thread. */
 const api = {
   solve(brief: Brief, tables: readonly ClubTable[], entries: readonly OwnEntry[]): Result<Bench> {
@@ -41,6 +43,11 @@ const api = {
   measure(card: Card, brief: Brief, tables: readonly ClubTable[], entries: readonly OwnEntry[]): MeasuredCard {
     const { method, library } = ofClub(tables, entries);
     return measureCard(card, brief, library, method);
+  },
+  /** The library searched for a line to add. */
+  offer(query: string, brief: Brief, tables: readonly ClubTable[], entries: readonly OwnEntry[]): Offer[] {
+    const { method, library } = ofClub(tables, entries);
+    return offerEntries(query, brief, library, method, MOST_OFFERED);
   },
 };
 

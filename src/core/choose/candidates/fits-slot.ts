@@ -13,6 +13,7 @@ export function fitsSlot(
   { brief, method }: Context,
 ): boolean {
   if (!slot.families.includes(exercise.family)) return false;
+  if (brief.shape.banned.includes(exercise.id)) return false;
   if (slot.patterns.length > 0 && !slot.patterns.includes(exercise.pattern)) return false;
   if (slot.directions.length > 0 && exercise.plyo && !slot.directions.includes(exercise.plyo.direction)) return false;
   if (slot.qualities.length > 0 && !exercise.qualities.some((quality) => slot.qualities.includes(quality)))

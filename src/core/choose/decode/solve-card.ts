@@ -10,6 +10,7 @@ import { choosePrep } from '../candidates/choose-prep';
 import { orderSlots } from '../candidates/order-slots';
 import { slotOptions, type SlotOptions } from '../candidates/options';
 import { roleSlots } from '../candidates/role-slots';
+import { shapeSlots } from '../candidates/shape-slots';
 import { templateFor } from '../candidates/template-for';
 import { buildModel, type Compiled } from '../compile/build-model';
 import { makeContext, type Context } from '../context';
@@ -49,7 +50,7 @@ export function solveCard(brief: Brief, library: Library, method: MethodTables):
     squats: brief.schools.mainSquat === 'by profile' ? null : method.settings.lifts.mainSquat[brief.schools.mainSquat],
   };
   const filled = (of: Context): SlotOptions[] => {
-    const open = roleSlots(ordered, brief.role, setting).map(({ slot, wide }) => {
+    const open = shapeSlots(roleSlots(ordered, brief.role, setting), brief, context.library).map(({ slot, wide }) => {
       const own = slotOptions(slot, of);
       // where nobody may do what the role asks for, the other kind is better than none
       return own.options.length === 0 && wide ? slotOptions(wide, of) : own;
@@ -87,6 +88,7 @@ export function solveCard(brief: Brief, library: Library, method: MethodTables):
     minutes: brief.minutes,
     lines,
     typed: brief.typed.filter(({ slot }) => lines.some((line) => line.slot === slot)),
+    shape: brief.shape,
   };
   const view = brief.athletes.flatMap((athlete) => dayView(card, athlete, context));
   return ok({

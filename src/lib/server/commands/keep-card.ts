@@ -24,6 +24,7 @@ export const storedCard = (row: SessionRow): StoredCard => ({
   phase: row.phase,
   template: row.template,
   facilityId: row.facilityId,
+  shape: row.shape,
   lines: row.lines.map(({ version, position }, i) => ({ version, position, line: cardOf(row).lines[i] as Line })),
   typed: row.typed.map(({ version }, i) => ({ version, own: cardOf(row).typed[i] as TypedLine })),
 });
@@ -56,7 +57,7 @@ export async function keepCard(
     if (now) return keepOn(tx, actor, { ...rows, session: now }, body);
   }
   if (!body.head || body.head.seen !== 0) return fail('session_unknown');
-  const { minutes, phase, template, facilityId } = body.head;
+  const { minutes, phase, template, facilityId, shape } = body.head;
   const made = await tx
     .insert(gymSession)
     .values({
@@ -69,6 +70,7 @@ export async function keepCard(
       phase,
       template,
       facilityId: knownPlace(rows, facilityId),
+      shape,
       role: body.athleteId === null ? (roleOn(rows, planOf(rows))?.role ?? null) : null,
       version: 0,
     })
@@ -210,7 +212,7 @@ async function write(tx: Tx, { session, club, ...rows }: Standing, changes: Chan
   const { clubId } = club;
   const sessionId = session.id;
   if (changes.head) {
-    const { minutes, phase, template, facilityId } = changes.head;
+    const { minutes, phase, template, facilityId, shape } = changes.head;
     await tx
       .update(gymSession)
       .set({
@@ -218,6 +220,7 @@ async function write(tx: Tx, { session, club, ...rows }: Standing, changes: Chan
         phase,
         template,
         facilityId: knownPlace({ ...rows, session, club }, facilityId),
+        shape,
         version: session.version + 1,
       })
       .where(eq(gymSession.id, sessionId));

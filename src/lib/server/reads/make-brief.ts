@@ -4,7 +4,7 @@ import type { PlannedMain } from '$core/day';
 import { hardSets, type Dose } from '$core/dose';
 import { kneeHip, ledBy } from '$core/ledger';
 import type { Demand, Family, Library, Phase } from '$core/library';
-import { isMainSlot } from '$core/session';
+import { AS_TEMPLATE, isMainSlot } from '$core/session';
 import type { Track } from '$core/track';
 import { practiceJumpsOn, weekOf, type Counted } from '$core/season';
 import { placeOf, DEFAULT_KIT, type Kit } from '$lib/model/kit';
@@ -75,6 +75,7 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
     balance: balanceBefore(earlier, day, club),
     running: runningOf(earlier, asked.phase, athleteId, role, plan, club.library),
     pins: {},
+    shape: AS_TEMPLATE,
     typed: [],
     keepRunning: asked.keepRunning,
     primer: asked.primer,

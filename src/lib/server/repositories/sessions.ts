@@ -80,7 +80,10 @@ export function blockStart(sessions: readonly SessionRow[], phase: Phase, day: D
 }
 
 /** The stored rows as the core's card. */
-export const cardOf = (row: Pick<SessionRow, 'template' | 'phase' | 'minutes' | 'lines' | 'typed'>): Card => ({
+export const cardOf = (
+  row: Pick<SessionRow, 'template' | 'phase' | 'minutes' | 'lines' | 'typed' | 'shape'>,
+): Card => ({
+  shape: row.shape,
   template: row.template,
   phase: row.phase,
   minutes: row.minutes,

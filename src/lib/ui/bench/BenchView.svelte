@@ -9,6 +9,7 @@
   import { bindKeys } from '../shell/keys';
   import type { BenchPage } from './bench-page';
   import { BenchState } from './bench-state.svelte';
+  import AddLine from './AddLine.svelte';
   import Brief from './Brief.svelte';
   import CardView from './CardView.svelte';
   import Ledger from './Ledger.svelte';
@@ -19,6 +20,7 @@
   // svelte-ignore state_referenced_locally
   const bench = new BenchState(data);
   let editing = $state<string | null>(null);
+  let adding = $state(false);
 
   const names = $derived(new Map(data.athletes.map(({ id, name }) => [id, name])));
   const nameOf = (id: string): string => names.get(id) ?? 'someone';
@@ -37,6 +39,13 @@
     const at = slots.indexOf(bench.selected ?? '');
     bench.selected = slots[Math.min(slots.length - 1, Math.max(0, at + by))] ?? null;
     document.querySelector<HTMLElement>(`[data-slot="${bench.selected ?? ''}"] .name`)?.focus();
+  }
+
+  function shift(event: KeyboardEvent, by: 1 | -1): void {
+    event.preventDefault();
+    const slot = bench.selected;
+    if (!editable || slot === null) return;
+    void bench.moveBy(slot, by).then(() => document.querySelector<HTMLElement>(`[data-slot="${slot}"] .name`)?.focus());
   }
 
   onMount(() => {
@@ -59,6 +68,24 @@
         const slot = bench.selected;
         const first = slot === null ? undefined : bench.swaps[slot]?.[0];
         if (editable && slot !== null && first) void bench.swap(slot, first.exerciseId);
+      },
+      a: (event) => {
+        if (!editable || !bench.card) return;
+        event.preventDefault();
+        adding = true;
+      },
+      Delete: () => {
+        if (editable && bench.selected !== null) void bench.remove(bench.selected);
+      },
+      'Alt+ArrowUp': (event) => shift(event, -1),
+      'Alt+ArrowDown': (event) => shift(event, 1),
+      '$mod+z': (event) => {
+        event.preventDefault();
+        if (editable) void bench.undo();
+      },
+      '$mod+Shift+z': (event) => {
+        event.preventDefault();
+        if (editable) void bench.redo();
       },
       r: () => document.querySelector<HTMLElement>('.why')?.scrollIntoView({ block: 'nearest' }),
     });
@@ -97,6 +124,11 @@
       {/if}
       {#if bench.card && bench.keep !== 'none'}
         <span class="actions">
+          {#if editable}
+            <Button size="small" kind="ghost" disabled={!bench.canUndo} on:click={() => void bench.undo()}>Undo</Button>
+            <Button size="small" kind="ghost" disabled={!bench.canRedo} on:click={() => void bench.redo()}>Redo</Button>
+            <Button size="small" kind="ghost" on:click={() => (adding = !adding)}>Add a line</Button>
+          {/if}
           <Button size="small" kind="tertiary" href="/print/{bench.sessionId}" target="_blank">Print</Button>
           <Button size="small" href="/floor/{bench.sessionId}">Open on the floor</Button>
         </span>
@@ -124,10 +156,12 @@
       </div>
     {/each}
     {#if bench.card}
+      {#if adding && editable}<AddLine {bench} onleave={() => (adding = false)} />{/if}
       <CardView {bench} mass={data.massUnit} {editable} {nameOf} bind:editing />
       <footer>
         {#if editable}<span class="keys"
-            ><kbd>↑</kbd><kbd>↓</kbd> line <kbd>Enter</kbd> dose <kbd>s</kbd> swap <kbd>r</kbd> why <kbd>?</kbd> keys</span
+            ><kbd>↑</kbd><kbd>↓</kbd> line <kbd>Enter</kbd> dose <kbd>s</kbd> swap <kbd>a</kbd> add <kbd>Del</kbd> take
+            off <kbd>Alt ↑↓</kbd> move <kbd>r</kbd> why <kbd>?</kbd> keys</span
           >{/if}
         <span role="status" class="kept"
           >{bench.solving

@@ -58,16 +58,38 @@
     lands ? `${String(lands.facts.raw)} contacts · ${String(lands.facts.tier)}` : why ? shortReason(why) : '',
   );
   const dose = $derived(bench.doseOf(line.slot));
+  const DRAGGED = 'application/x-card-line';
+  let over = $state(false);
+  const moved = $derived(bench.moved.includes(line.slot));
 </script>
 
 <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_noninteractive_element_interactions -->
-<li class:chosen onclick={() => (bench.selected = line.slot)} data-slot={line.slot}>
+<li
+  class:chosen
+  class:over
+  onclick={() => (bench.selected = line.slot)}
+  data-slot={line.slot}
+  draggable={editable && !editing}
+  ondragstart={(event) => event.dataTransfer?.setData(DRAGGED, line.slot)}
+  ondragover={(event) => {
+    if (!event.dataTransfer?.types.includes(DRAGGED)) return;
+    event.preventDefault();
+    over = true;
+  }}
+  ondragleave={() => (over = false)}
+  ondrop={(event) => {
+    event.preventDefault();
+    over = false;
+    const slot = event.dataTransfer?.getData(DRAGGED);
+    if (slot) void bench.move(slot, line.slot);
+  }}
+>
   {#if view}<FamilyGlyph family={view.family} />{/if}
   <button class="name" aria-pressed={chosen} onclick={() => (bench.selected = line.slot)}>
     <b
       >{view?.name ?? ownExercise}{#if line.pinned}<span class="pinned" title="Yours: solving again keeps it">
           · yours</span
-        >{/if}</b
+        >{/if}{#if moved}<span class="pinned" title="Changed with your last change"> · changed</span>{/if}</b
     >
     <span class="note">
       {under}{#if bench.shownAthlete === null}{#if differ.others.length > 0}&nbsp;· <strong
@@ -115,6 +137,9 @@
   .chosen {
     background: var(--cal-1);
     border-color: var(--ink);
+  }
+  .over {
+    border-top-color: var(--ink);
   }
   .name {
     display: grid;

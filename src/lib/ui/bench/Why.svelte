@@ -7,6 +7,7 @@
   import Figure from '../figures/Figure.svelte';
   import { FAMILY_HUE } from '../glyphs/family-glyph';
   import FamilyGlyph from '../glyphs/FamilyGlyph.svelte';
+  import LineTools from './LineTools.svelte';
   import type { BenchState } from './bench-state.svelte';
 
   let {
@@ -62,6 +63,7 @@
       <h2>Why {inSentence(view.name)}</h2>
       <span class="rule-id">{rules.slice(0, 2).join(' · ')}</span>
     </header>
+    {#if editable}<LineTools {bench} {line} name={view.name} />{/if}
     {#each line.reasons as reason (reason.code)}<p>
         {say(reason)} <span class="rule-id">{reason.rules.join(' · ')}</span>
       </p>{/each}

@@ -1,17 +1,19 @@
 import { v7 } from 'uuid';
-import type { Assessment, Brief, Pin, Swap } from '$core/choose';
+import type { Assessment, Brief, Offer, Swap } from '$core/choose';
 import type { DayLine } from '$core/day';
 import type { Dose } from '$core/dose';
 import { parseDose } from '$core/exchange';
-import type { Phase } from '$core/library';
-import type { Card, Line, TypedLine } from '$core/session';
+import type { Family, Phase } from '$core/library';
+import { AS_TEMPLATE, type Card, type CardShape, type Line, type TypedLine } from '$core/session';
 import { sayIssue } from '$lib/messages';
 import type { BenchGround } from '$lib/model/bench-ground';
 import type { CardAnswer, StoredCard } from '$lib/model/card';
 import type { ExerciseView } from '$lib/model/exercise-view';
 import { startSolver, type Solver } from '$lib/workers/solver';
 import type { BenchPage } from './bench-page';
+import { CardHistory } from './card-history';
 import { changesFrom, mergeAnswer, typedKey, type LineConflict } from './kept-card';
+import * as edit from './shape-card';
 
 type GroundReader = (page: Pick<BenchPage, 'squad' | 'day' | 'forAthlete'>) => Promise<BenchGround>;
 
@@ -49,6 +51,10 @@ export class BenchState {
   conflicts = $state.raw<readonly LineConflict[]>([]);
   keptAt = $state<string | null>(null);
   solving = $state(false);
+  /** lines that the last change moved beside the one it was made on */
+  moved = $state.raw<readonly string[]>([]);
+  canUndo = $state(false);
+  canRedo = $state(false);
   /** an event's own day offers nothing until a primer is asked for (WEEK-2) */
   eventDay = $state(false);
 
@@ -60,6 +66,7 @@ export class BenchState {
   #stored: StoredCard | null;
   #primer: boolean;
   #actions: Promise<void> = Promise.resolve();
+  readonly #history: CardHistory;
 
   /** @param readGround fetches what the card is chosen from */
   constructor(data: BenchPage, readGround: GroundReader = fetchGround) {
@@ -68,6 +75,8 @@ export class BenchState {
     this.#id = this.#stored?.id ?? data.newId;
     this.#primer = data.primer;
     this.#readGround = readGround;
+    this.#history = new CardHistory(this.#id, typeof sessionStorage === 'undefined' ? null : sessionStorage);
+    this.#tellSteps();
     this.phase = data.phase;
     this.minutes = data.minutes;
     this.facilityId = this.#stored?.facilityId ?? null;
@@ -92,7 +101,7 @@ export class BenchState {
     return this.#act(async () => {
       if (!(await this.#ready())) return;
       const { card } = this;
-      await this.#solve(this.#pinAll(card), card?.typed ?? [], card === null);
+      await this.#solve(edit.pinAll(card?.lines ?? []), card?.typed ?? [], card === null);
     });
   }
 
@@ -156,13 +165,117 @@ export class BenchState {
     return this.#act(async () => {
       const { card } = this;
       if (!card) return;
-      const pins = { ...this.#pinAll(card), [slot]: { exerciseId, dosed: null, typed: false, byCoach: true } };
+      const { block, group } = card.lines.find((line) => line.slot === slot) ?? { block: 'assist', group: null };
+      const pins = {
+        ...edit.pinAll(card.lines),
+        [slot]: { exerciseId, dosed: null, typed: false, byCoach: true, at: { block, group } },
+      };
+      this.#remember(card);
       await this.#solve(
         pins,
         card.typed.filter((own) => own.slot !== slot),
         true,
       );
     });
+  }
+
+  /** Adds an entry as a line of the coach's own; the rest is chosen again round it. */
+  add(exerciseId: string, family: Family): Promise<void> {
+    return this.#reshape((card) => edit.adding(card, exerciseId, family, this.selected), null);
+  }
+
+  /** Takes a line off; its minutes go to what has most value left. */
+  remove(slot: string): Promise<void> {
+    return this.#reshape((card) => edit.removing(card, slot), slot);
+  }
+
+  /** Takes an entry off this card for good. */
+  ban(exerciseId: string): Promise<void> {
+    return this.#reshape((card) => edit.banning(card, exerciseId), null);
+  }
+
+  /** Moves a line before another, null = to the end; every other line stays as it is. */
+  move(slot: string, before: string | null): Promise<void> {
+    return this.#reshape((card) => edit.moving(card, slot, before), slot);
+  }
+
+  /** Moves a line one place up or down. */
+  moveBy(slot: string, by: 1 | -1): Promise<void> {
+    const lines = this.card?.lines ?? [];
+    const at = lines.findIndex((line) => line.slot === slot);
+    const to = by === -1 ? lines[at - 1] : lines[at + 2];
+    if (at === -1 || (by === -1 && !to) || (by === 1 && at === lines.length - 1)) return Promise.resolve();
+    return this.move(slot, to?.slot ?? null);
+  }
+
+  /** Has a line done in turn with the next one. */
+  pair(slot: string): Promise<void> {
+    return this.#reshape((card) => edit.pairing(card, slot), slot);
+  }
+
+  /** Has a line stand alone. */
+  part(slot: string): Promise<void> {
+    return this.#reshape((card) => edit.parting(card, slot), slot);
+  }
+
+  /** Keeps a line through choosing again, or leaves it to the rules. */
+  hold(slot: string, held: boolean): Promise<void> {
+    return this.#reshape((card) => edit.holding(card, slot, held), slot);
+  }
+
+  /** Takes the last change back. */
+  undo(): Promise<void> {
+    return this.#act(() => this.#goTo((now) => this.#history.undo(now)));
+  }
+
+  /** Makes it again. */
+  redo(): Promise<void> {
+    return this.#act(() => this.#goTo((now) => this.#history.redo(now)));
+  }
+
+  /** The whole library searched; what does not suit comes last and says why. */
+  async offers(query: string): Promise<readonly Offer[]> {
+    const brief = this.#brief({}, [], true);
+    if (!brief || !this.#ground || !this.#solver) return [];
+    return this.#solver.api.offer(query, brief, this.#ground.tables, this.#ground.entries);
+  }
+
+  #reshape(to: (card: Card) => (edit.Asked & { slot?: string }) | null, acted: string | null): Promise<void> {
+    return this.#act(async () => {
+      const { card } = this;
+      const asked = card && to(card);
+      if (!asked) return;
+      this.#remember(card);
+      await this.#solve(asked.pins, card.typed, true, true, asked.shape);
+      if (asked.slot !== undefined && this.card?.lines.some(({ slot }) => slot === asked.slot))
+        this.selected = asked.slot;
+      this.moved = this.card ? edit.movedSince(card, this.card, asked.slot ?? acted) : [];
+    });
+  }
+
+  #remember(card: Card): void {
+    this.#history.push(card);
+    this.#tellSteps();
+  }
+
+  #tellSteps(): void {
+    this.canUndo = this.#history.canUndo;
+    this.canRedo = this.#history.canRedo;
+  }
+
+  async #goTo(step: (now: Card) => Card | null): Promise<void> {
+    const { card: now } = this;
+    const to = now && step(now);
+    this.#tellSteps();
+    if (!to) return;
+    this.card = to;
+    this.minutes = to.minutes;
+    this.phase = to.phase;
+    this.moved = edit.movedSince(now, to, null);
+    if (!to.lines.some(({ slot }) => slot === this.selected)) this.selected = this.#mainSlot();
+    // what it could be swapped for belongs to the card that stands
+    await this.#solve(edit.pinAll(to.lines), to.typed, false, true, to.shape);
+    await this.#keepCard();
   }
 
   /**
@@ -227,14 +340,16 @@ export class BenchState {
 
   async #typeForSquad(card: Card, line: Line, dose: Dose): Promise<void> {
     const pins = {
-      ...this.#pinAll(card),
+      ...edit.pinAll(card.lines),
       [line.slot]: {
         exerciseId: line.exerciseId,
         dosed: { row: line.row, dose, full: null },
         typed: true,
         byCoach: true,
+        at: { block: line.block, group: line.group },
       },
     };
+    this.#remember(card);
     await this.#solve(pins, card.typed, true);
   }
 
@@ -242,8 +357,9 @@ export class BenchState {
     const own = this.view.find((one) => one.slot === line.slot && one.athleteId === athleteId);
     if (!own?.exerciseId) return;
     const typed: TypedLine = { slot: line.slot, athleteId, exerciseId: own.exerciseId, row: own.row, dose };
+    this.#remember(card);
     await this.#solve(
-      this.#pinAll(card),
+      edit.pinAll(card.lines),
       [...card.typed.filter((one) => typedKey(one) !== typedKey(typed)), typed],
       true,
     );
@@ -269,32 +385,36 @@ export class BenchState {
   #mainSlot = (): string | null =>
     this.card?.lines.find((line) => line.slot === 'main')?.slot ?? this.card?.lines[0]?.slot ?? null;
 
-  #pinAll = (card: Card | null): Record<string, Pin> =>
-    Object.fromEntries(
-      (card?.lines ?? []).map(({ slot, exerciseId, row, dose, full, pinned, typed }) => [
-        slot,
-        { exerciseId, dosed: { row, dose, full }, typed, byCoach: pinned },
-      ]),
-    );
-
   async #solveOwn(keepRunning: boolean): Promise<void> {
-    const own = Object.entries(this.#pinAll(this.card)).filter(([, pin]) => pin.byCoach);
-    await this.#solve(Object.fromEntries(own), this.card?.typed ?? [], true, keepRunning);
+    if (this.card) this.#remember(this.card);
+    await this.#solve(edit.pinOwn(this.card?.lines ?? []), this.card?.typed ?? [], true, keepRunning);
   }
 
-  #brief = (pins: Brief['pins'], typed: readonly TypedLine[], keepRunning: boolean): Brief | null =>
+  #brief = (
+    pins: Brief['pins'],
+    typed: readonly TypedLine[],
+    keepRunning: boolean,
+    shape: CardShape = this.card?.shape ?? AS_TEMPLATE,
+  ): Brief | null =>
     this.#ground && {
       ...this.#ground.brief,
       phase: this.phase,
       minutes: this.minutes,
       primer: this.#primer,
       pins,
+      shape,
       typed,
       keepRunning,
     };
 
-  async #solve(pins: Brief['pins'], typed: readonly TypedLine[], keeps: boolean, keepRunning = true): Promise<void> {
-    const brief = this.#brief(pins, typed, keepRunning);
+  async #solve(
+    pins: Brief['pins'],
+    typed: readonly TypedLine[],
+    keeps: boolean,
+    keepRunning = true,
+    shape?: CardShape,
+  ): Promise<void> {
+    const brief = this.#brief(pins, typed, keepRunning, shape);
     if (!brief || !this.#ground || !this.#solver) return;
     this.solving = true;
     const result = await this.#solver.api.solve(brief, this.#ground.tables, this.#ground.entries);
@@ -336,6 +456,7 @@ export class BenchState {
       phase: card.phase,
       template: card.template,
       facilityId: this.facilityId,
+      shape: card.shape,
     };
     const changes = changesFrom(this.#stored, card, head);
     if (!changes) {
@@ -400,5 +521,6 @@ export class BenchState {
 function heldLine(line: Line, before: Line | undefined, pins: Brief['pins']): Line {
   const pin = pins[line.slot];
   const held = pin?.dosed != null && pin.dosed.dose === before?.dose && pin.exerciseId === before.exerciseId;
-  return held ? before : line;
+  // where it stands may be new
+  return held ? { ...before, block: line.block, group: line.group, pinned: line.pinned } : line;
 }

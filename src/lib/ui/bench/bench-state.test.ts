@@ -1,3 +1,4 @@
+import { AS_TEMPLATE } from '$core/session';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { LIBRARY, METHOD } from '$catalog';
 import { measureCard, solveCard, type Brief } from '$core/choose';
@@ -51,6 +52,7 @@ beforeEach(() => {
     phase: 'in-season',
     template: 'full',
     facilityId: null,
+    shape: AS_TEMPLATE,
     lines: [],
     typed: [],
   };

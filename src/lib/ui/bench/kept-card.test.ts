@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Card, Line } from '$core/session';
+import { AS_TEMPLATE, type Card, type Line } from '$core/session';
 import type { CardAnswer, StoredCard } from '$lib/model/card';
 import { dose } from '../../../../tests/fixtures';
 import { changesFrom, isSame, mergeAnswer } from './kept-card';
@@ -18,7 +18,7 @@ const line = (slot: string, sets: number, own: Partial<Line> = {}): Line => ({
   substitutes: [],
   ...own,
 });
-const HEAD = { minutes: 60, phase: 'in-season' as const, template: 'full', facilityId: null };
+const HEAD = { minutes: 60, phase: 'in-season' as const, template: 'full', facilityId: null, shape: AS_TEMPLATE };
 const card = (...lines: Line[]): Card => ({ ...HEAD, lines, typed: [] });
 const stored = (of: Card, version = 1): StoredCard => ({
   id: 's',

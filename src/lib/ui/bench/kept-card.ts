@@ -1,4 +1,4 @@
-import type { Card, Line, TypedLine } from '$core/session';
+import type { Card, CardShape, Line, TypedLine } from '$core/session';
 import type { Phase } from '$core/library';
 import type { KeepCard } from '$lib/model/bodies';
 import type { CardAnswer, StoredCard } from '$lib/model/card';
@@ -9,6 +9,7 @@ export interface Head {
   readonly phase: Phase;
   readonly template: string;
   readonly facilityId: string | null;
+  readonly shape: CardShape;
 }
 
 /** A line somebody else changed meanwhile: theirs stands, mine is held here until the coach says which. */
@@ -47,7 +48,8 @@ export function changesFrom(stored: StoredCard | null, card: Card, head: Head): 
       stored.minutes === head.minutes &&
       stored.phase === head.phase &&
       stored.template === head.template &&
-      stored.facilityId === head.facilityId
+      stored.facilityId === head.facilityId &&
+      isSame(stored.shape, head.shape)
         ? null
         : { seen: stored?.version ?? 0, ...head },
     lines: card.lines.flatMap((line, position) => {
@@ -123,6 +125,7 @@ export function mergeAnswer(now: Card, sent: Card, answer: CardAnswer): Merged {
       minutes: headKept ? now.minutes : stored.minutes,
       phase: headKept ? now.phase : stored.phase,
       template: headKept ? now.template : stored.template,
+      shape: headKept ? now.shape : stored.shape,
     },
     conflicts,
     refused,

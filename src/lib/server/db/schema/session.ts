@@ -18,7 +18,7 @@ import type { Dose } from '$core/dose';
 import type { DoseRowId } from '$core/method';
 import type { Reason } from '$core/result';
 import { ROLES } from '$core/season';
-import type { Line } from '$core/session';
+import { AS_TEMPLATE, type CardShape, type Line } from '$core/session';
 import type { Track } from '$core/track';
 import { athlete, squad } from './squad';
 import { clubId, xid8, createdAt, ownId, seq, tenantPolicy, version } from './columns';
@@ -41,6 +41,8 @@ export const gymSession = pgTable(
     role: text('role', { enum: ROLES }),
     /** where it is held; null = where the squad trains */
     facilityId: uuid('facility_id'),
+    /** what the coach made of it beside its lines */
+    shape: jsonb('shape').$type<CardShape>().notNull().default(AS_TEMPLATE),
     /** how it went, once it was closed */
     closedAt: timestamp('closed_at', { withTimezone: true }),
     realMinutes: integer('real_minutes'),

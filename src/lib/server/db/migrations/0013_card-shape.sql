@@ -1,0 +1,1 @@
+ALTER TABLE "gym_session" ADD COLUMN "shape" jsonb DEFAULT '{"without":[],"order":[],"banned":[]}'::jsonb NOT NULL;

@@ -1,0 +1,50 @@
+<script lang="ts">
+  import { OverflowMenu, OverflowMenuItem } from 'carbon-components-svelte';
+  import type { Line } from '$core/session';
+  import { inSentence } from '$lib/messages';
+  import type { BenchState } from './bench-state.svelte';
+
+  let { bench, line, name }: { bench: BenchState; line: Line; name: string } = $props();
+
+  const lines = $derived(bench.card?.lines ?? []);
+  const at = $derived(lines.findIndex(({ slot }) => slot === line.slot));
+  const below = $derived(lines[at + 1]);
+  const paired = $derived(line.group !== null && lines.filter(({ group }) => group === line.group).length > 1);
+  const nameOf = (exerciseId: string): string => inSentence(bench.views[exerciseId]?.name ?? exerciseId);
+</script>
+
+<div class="tools" role="toolbar" aria-label="Change {inSentence(name)}">
+  <button class="quiet" disabled={at <= 0} onclick={() => void bench.moveBy(line.slot, -1)}>Up</button>
+  <button class="quiet" disabled={!below} onclick={() => void bench.moveBy(line.slot, 1)}>Down</button>
+  <button class="quiet" onclick={() => void bench.remove(line.slot)}>Take off</button>
+  <OverflowMenu size="sm" flipped iconDescription="More for {inSentence(name)}">
+    {#if paired}
+      <OverflowMenuItem text="Stand alone" on:click={() => void bench.part(line.slot)} />
+    {/if}
+    {#if below && below.group !== line.group}
+      <OverflowMenuItem text="In turn with {nameOf(below.exerciseId)}" on:click={() => void bench.pair(line.slot)} />
+    {/if}
+    {#if line.pinned}
+      <OverflowMenuItem text="Leave it to the rules" on:click={() => void bench.hold(line.slot, false)} />
+    {:else}
+      <OverflowMenuItem text="Keep it" on:click={() => void bench.hold(line.slot, true)} />
+    {/if}
+    <OverflowMenuItem text="Not on this card" hasDivider on:click={() => void bench.ban(line.exerciseId)} />
+  </OverflowMenu>
+</div>
+
+<style>
+  .tools {
+    display: flex;
+    align-items: center;
+    gap: 2px 14px;
+    border-bottom: var(--rule);
+    padding-bottom: 4px;
+  }
+  .tools :global(.bx--overflow-menu) {
+    margin-left: auto;
+  }
+  .tools :global(.bx--overflow-menu-options) {
+    width: 16rem;
+  }
+</style>

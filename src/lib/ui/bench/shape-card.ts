@@ -1,0 +1,138 @@
+import type { Pin } from '$core/choose';
+import type { Family } from '$core/library';
+import { blockOf, type Card, type CardShape, type Line } from '$core/session';
+
+/** Lines as they stand, held still while something else changes. */
+export const pinAll = (lines: readonly Line[]): Record<string, Pin> =>
+  Object.fromEntries(lines.map((line) => [line.slot, pinOf(line)]));
+
+/** What choosing again keeps: the coach's own lines and doses. */
+export const pinOwn = (lines: readonly Line[]): Record<string, Pin> => pinAll(lines.filter(({ pinned }) => pinned));
+
+const pinOf = ({ exerciseId, row, dose, full, typed, pinned, block, group }: Line): Pin => ({
+  exerciseId,
+  dosed: { row, dose, full },
+  typed,
+  byCoach: pinned,
+  at: { block, group },
+});
+
+/** A card that is to be chosen again: what it keeps, and its shape. */
+export interface Asked {
+  readonly pins: Readonly<Record<string, Pin>>;
+  readonly shape: CardShape;
+}
+
+const slotsOf = ({ lines }: Pick<Card, 'lines'>): string[] => lines.map(({ slot }) => slot);
+
+/** An entry added as the coach's own line: behind a line of its own block, else behind the selected one, else last. */
+export function adding(
+  { lines, shape }: Card,
+  exerciseId: string,
+  family: Family,
+  selected: string | null,
+): Asked & { slot: string } {
+  const taken = new Set(lines.map((line) => line.slot));
+  let number = 1;
+  while (taken.has(`own-${String(number)}`)) number += 1;
+  const slot = `own-${String(number)}`;
+  const block = blockOf(family);
+  const near = lines.findLast((line) => line.block === block) ?? lines.find((line) => line.slot === selected);
+  const order = lines.map((line) => line.slot);
+  order.splice(near ? order.indexOf(near.slot) + 1 : order.length, 0, slot);
+  return {
+    slot,
+    pins: {
+      ...pinOwn(lines),
+      [slot]: { exerciseId, dosed: null, typed: false, byCoach: true, at: { block, group: null } },
+    },
+    shape: { ...shape, order },
+  };
+}
+
+/** A line taken off: a slot of the template stays closed, the coach's own is gone. */
+export function removing({ lines, shape }: Card, slot: string): Asked {
+  const left = lines.filter((line) => line.slot !== slot);
+  return {
+    pins: pinOwn(left),
+    shape: {
+      ...shape,
+      without: slot.startsWith('own-') ? shape.without : [...new Set([...shape.without, slot])],
+      order: shape.order.filter((one) => one !== slot),
+    },
+  };
+}
+
+/** An entry never chosen for this card, taken off where it stands. */
+export const banning = ({ lines, shape }: Card, exerciseId: string): Asked => ({
+  pins: pinOwn(lines.filter((line) => line.exerciseId !== exerciseId)),
+  shape: { ...shape, banned: [...new Set([...shape.banned, exerciseId])] },
+});
+
+/**
+ * A line moved to stand before another (null = last). It leaves its pair unless it stays beside a line of it, and joins
+ * the block it is moved into.
+ */
+export function moving({ lines, shape }: Card, slot: string, before: string | null): Asked | null {
+  const moved = lines.find((line) => line.slot === slot);
+  if (!moved || slot === before) return null;
+  const rest = lines.filter((line) => line !== moved);
+  const at = before === null ? rest.length : rest.findIndex((line) => line.slot === before);
+  if (at === -1 || slotsOf({ lines }).join() === slotsOf({ lines: insert(rest, at, moved) }).join()) return null;
+  const [above, below] = [rest[at - 1], rest[at]];
+  const inside = above?.group !== null && above?.group === below?.group ? (above?.group ?? null) : null;
+  const stays = [above, below].some((line) => line?.group === moved.group) ? moved.group : null;
+  const placed: Line = {
+    ...moved,
+    block: (above ?? below)?.block ?? moved.block,
+    group: inside ?? stays,
+  };
+  const next = insert(rest, at, placed);
+  return { pins: pinAll(next), shape: { ...shape, order: slotsOf({ lines: next }) } };
+}
+
+const insert = (lines: readonly Line[], at: number, line: Line): Line[] => [
+  ...lines.slice(0, at),
+  line,
+  ...lines.slice(at),
+];
+
+/** A line done in turn with the one after it; both are then the coach's. */
+export function pairing({ lines, shape }: Card, slot: string): Asked | null {
+  const at = lines.findIndex((line) => line.slot === slot);
+  const [line, next] = [lines[at], lines[at + 1]];
+  if (!line || !next) return null;
+  const group = line.group ?? `pair-${slot}`;
+  const paired = lines.map((one) =>
+    one === line || one === next ? { ...one, group, pinned: true, block: line.block } : one,
+  );
+  return { pins: pinAll(paired), shape: { ...shape, order: slotsOf({ lines }) } };
+}
+
+/** A line that stands alone again. */
+export function parting({ lines, shape }: Card, slot: string): Asked | null {
+  const line = lines.find((one) => one.slot === slot);
+  if (!line || line.group === null) return null;
+  const group = lines.filter((one) => one.group === line.group);
+  const alone = lines.map((one) =>
+    one === line || (group.length === 2 && one.group === line.group) ? { ...one, group: null, pinned: true } : one,
+  );
+  return { pins: pinAll(alone), shape };
+}
+
+/** A line the coach keeps, or leaves to the rules again. */
+export const holding = ({ lines, shape }: Card, slot: string, held: boolean): Asked => ({
+  pins: pinAll(lines.map((line) => (line.slot === slot ? { ...line, pinned: held, typed: held && line.typed } : line))),
+  shape,
+});
+
+/** Slots whose entry or dose differs from before, the one acted on aside. */
+export function movedSince(before: Card | null, after: Card, acted: string | null): string[] {
+  const was = new Map(before?.lines.map((line) => [line.slot, line]));
+  return after.lines
+    .filter(({ slot, exerciseId, dose }) => {
+      const one = was.get(slot);
+      return slot !== acted && (one?.exerciseId !== exerciseId || JSON.stringify(one.dose) !== JSON.stringify(dose));
+    })
+    .map(({ slot }) => slot);
+}
