@@ -1,6 +1,6 @@
 import { defineConfig } from '@playwright/test';
 
-const BESIDE = [/d-access\.spec\.ts$/, /f-library\.spec\.ts$/];
+const BESIDE = [/d-access\.spec\.ts$/, /f-library\.spec\.ts$/, /h-aims\.spec\.ts$/];
 
 /** Journeys in the real browser, against the built application that scripts/with-app.sh has started. */
 export default defineConfig({

@@ -1,6 +1,7 @@
 #!/usr/bin/env bash
 # with-app.sh COMMAND…: runs a command against the built application with the demo club, a database of its own and a
 # fixed Tuesday, on free ports; takes everything down afterwards. JALEO_TODAY is a file the command may rewrite.
+# JALEO_DEMO_DUMP names a file the loaded demo is kept in for the next command that asks for it.
 # JALEO_CLUSTER names the cluster, for a command that must not feel another one's restarts of the database.
 set -euo pipefail
 ROOT=$(cd "$(dirname "$0")/.." && pwd)
@@ -23,16 +24,23 @@ trap 'exit 130' INT
 trap 'exit 143' TERM
 db_use "$DB"
 npm run -s prepare:kit >/dev/null 2>&1
-npm run -s db:migrate
+DUMP=${JALEO_DEMO_DUMP:-}
+# the demo of a run before, where there is one: loading it anew takes a minute
+if [ -n "$DUMP" ] && [ -s "$DUMP" ]; then
+  db_restore "$DB" "$DUMP"
+else
+  npm run -s db:migrate
+fi
 PORT=$(free_port)
 echo '2026-11-24' >".data/today-$$"
 export JALEO_MAT="127.0.0.1:$(free_port)"
 export PORT HOST=127.0.0.1 ORIGIN="http://localhost:$PORT" BODY_SIZE_LIMIT=6M NODE_ENV=production JALEO_TODAY="$ROOT/.data/today-$$"
-# the demo needs no build
+# the demo needs no build; with a restored one there is nothing to load
 npm run -s db:demo &
 DEMO=$!
 ensure_build
 wait "$DEMO"
+[ -z "$DUMP" ] || [ -s "$DUMP" ] || db_dump "$DB" "$DUMP"
 node build >".data/app-${JALEO_CLUSTER:-test}.log" 2>&1 8>&- &
 APP=$!
 export APP_PID=$APP BASE_URL="$ORIGIN"

@@ -7,7 +7,7 @@ import type { Page } from '@playwright/test';
  * @returns rule and place of each, empty = nothing
  */
 export async function seriousOn(page: Page): Promise<string[]> {
-  const found = await new AxeBuilder({ page }).analyze();
+  const found = await new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).analyze();
   const theme = await page.evaluate(() => {
     const { dataset } = document.documentElement;
     const before = dataset.theme ?? '';

@@ -167,7 +167,7 @@ test('minutes and phase re-solve at once and stay', async ({ page }) => {
   await openBench(page, 'Ultimate');
   await page.getByRole('button', { name: '30', exact: true }).click();
   await expect(page.locator('.sums')).toContainText('of 30 min');
-  await expect(page.locator('[data-slot="calf"]')).toHaveCount(0);
+  await expect(page.locator('[data-slot="jump-2"]')).toHaveCount(0);
   await page.getByRole('button', { name: '60', exact: true }).click();
   await expect(page.locator('.sums')).toContainText('of 60 min');
   await page.getByLabel('Phase').selectOption('general');

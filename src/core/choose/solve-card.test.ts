@@ -208,7 +208,7 @@ describe('solveCard', () => {
           );
         },
       ),
-      { numRuns: 25, seed: 7 },
+      { numRuns: 15, seed: 7 },
     );
   }, 30_000);
 });

@@ -53,11 +53,18 @@ export function baseLine(
   const level = athleteLevel(athlete, context);
   const fresh = same && level !== 'bottom' ? full : (startDose(exercise, row, level, context) ?? full);
   const asPlanned = same && isMainSlot(line.slot) ? plannedMain(exercise, row, context) : null;
-  const dose: Dose = asPlanned
-    ? { ...full, percent: null, loadKg: plannedLoadKg(context.trackOf(athlete.id, exercise.id, row), full, method) }
-    : owned
-      ? { ...owned, rir: same ? full.rir : owned.rir, restSeconds: same ? full.restSeconds : owned.restSeconds }
-      : { ...fresh, sets: same ? Math.min(freshSets(exercise, row, fresh, athlete, context), full.sets) : fresh.sets };
+  // getting warm is the same for everybody
+  const together = same && !method.doses[row].progresses;
+  const dose: Dose = together
+    ? full
+    : asPlanned
+      ? { ...full, percent: null, loadKg: plannedLoadKg(context.trackOf(athlete.id, exercise.id, row), full, method) }
+      : owned
+        ? { ...owned, rir: same ? full.rir : owned.rir, restSeconds: same ? full.restSeconds : owned.restSeconds }
+        : {
+            ...fresh,
+            sets: same ? Math.min(freshSets(exercise, row, fresh, athlete, context), full.sets) : fresh.sets,
+          };
   const base: WorkingLine = {
     exercise,
     row,

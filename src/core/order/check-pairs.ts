@@ -12,10 +12,16 @@ export const primeMovers = (exercise: Exercise, settings: MethodSettings): Muscl
  * @param lines in the order they are done
  */
 export function checkPairs(
-  lines: readonly { readonly group: string | null; readonly slot: string; readonly exercise: Exercise }[],
+  lines: readonly {
+    readonly group: string | null;
+    readonly slot: string;
+    readonly block: string;
+    readonly exercise: Exercise;
+  }[],
   settings: MethodSettings,
 ): Finding[] {
-  return groupLines(lines).flatMap((group) =>
+  // getting warm tires nobody
+  return groupLines(lines.filter(({ block }) => block !== 'prep')).flatMap((group) =>
     group.flatMap((a, i) =>
       group.slice(i + 1).flatMap((b): Finding[] => {
         const shared = primeMovers(a.exercise, settings).find((m) => primeMovers(b.exercise, settings).includes(m));

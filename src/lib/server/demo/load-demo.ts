@@ -177,7 +177,8 @@ async function train(tx: Tx, squadId: string, coachId: string, day: Day, random:
     present.push(person.id);
     for (const own of view) {
       const { slot, exerciseId, row, dose, based, eased } = own;
-      if (own.athleteId !== person.id || exerciseId === null) continue;
+      // nobody ticks a warm-up drill by drill
+      if (own.athleteId !== person.id || exerciseId === null || !club.method.doses[row].progresses) continue;
       for (let setNumber = 1; setNumber <= dose.sets; setNumber++) {
         const off = random() < 0.03;
         logs.push({

@@ -5,6 +5,9 @@ import { sayDay, threadEnd } from './page-thread';
 import { readCard } from './read-card';
 import type { SquadDay } from './squad-day';
 
+/** What is done in turn shares a letter. */
+const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
+
 /** One clean page: the lines with their cues, and what each athlete does today where it differs. */
 export function readPrint(rows: SquadDay) {
   const { club, squad, session } = rows;
@@ -27,6 +30,7 @@ export function readPrint(rows: SquadDay) {
         formatSets(own.dose) !== formatSets(line.dose),
     ),
   );
+  const groups = [...new Set(card.lines.filter(({ block }) => block !== 'prep').flatMap(({ group }) => group ?? []))];
   return {
     title: `${squad.name}${session.athleteId === null ? '' : ` · ${people[0]?.name ?? ''}`}`,
     day: sayDay(session.day),
@@ -38,7 +42,7 @@ export function readPrint(rows: SquadDay) {
     lines: card.lines.map((line) => ({
       slot: line.slot,
       block: line.block,
-      group: line.group,
+      group: line.group === null ? null : (LETTERS[groups.indexOf(line.group)] ?? null),
       name: nameOf(line.exerciseId),
       family: views[line.exerciseId]?.family ?? 'mobility',
       dose: formatDose({ ...line.dose, loadKg: null, percent: null }, club.massUnit),

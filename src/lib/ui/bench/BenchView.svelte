@@ -5,7 +5,7 @@
   import { invalidateAll } from '$app/navigation';
   import { formatDose } from '$core/exchange';
   import type { Line } from '$core/session';
-  import { weekdayWord } from '$lib/messages';
+  import { inSentence, listWords, weekdayWord } from '$lib/messages';
   import { bindKeys } from '../shell/keys';
   import type { BenchPage } from './bench-page';
   import { BenchState } from './bench-state.svelte';
@@ -29,6 +29,7 @@
   const weekday = $derived(weekdayWord(data.weekday, true));
   const who = $derived(data.forAthlete === null ? data.squad.name : nameOf(data.forAthlete));
 
+  const goneWords = $derived(listWords(bench.gone.map((id) => inSentence(bench.views[id]?.name ?? id))));
   const lineWords = (line: Line | null): string =>
     line === null
       ? 'taken off the card'
@@ -156,6 +157,9 @@
       </div>
     {/each}
     {#if bench.card}
+      {#if bench.gone.length > 0}
+        <p class="gone" role="status">Made room: {goneWords} came off. Undo brings it back.</p>
+      {/if}
       {#if adding && editable}<AddLine {bench} onleave={() => (adding = false)} />{/if}
       <CardView {bench} mass={data.massUnit} {editable} {nameOf} bind:editing />
       <footer>
@@ -264,6 +268,11 @@
     padding: 8px 12px;
     background: var(--albero-w);
     border-left: 3px solid var(--albero);
+  }
+  .gone {
+    margin: 0 12px 6px 0;
+    color: var(--ink-2);
+    font-stretch: 90%;
   }
   .empty {
     padding: 32px 0;

@@ -145,6 +145,7 @@
     border-top: var(--bold-rule);
     padding: 12px 16px 16px;
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 6px;
     align-content: start;
     flex: 1;

@@ -53,6 +53,8 @@ export class BenchState {
   solving = $state(false);
   /** lines that the last change moved beside the one it was made on */
   moved = $state.raw<readonly string[]>([]);
+  /** entries that the last change took off the card beside the one it was made on */
+  gone = $state.raw<readonly string[]>([]);
   canUndo = $state(false);
   canRedo = $state(false);
   /** an event's own day offers nothing until a primer is asked for (WEEK-2) */
@@ -249,7 +251,7 @@ export class BenchState {
       await this.#solve(asked.pins, card.typed, true, true, asked.shape);
       if (asked.slot !== undefined && this.card?.lines.some(({ slot }) => slot === asked.slot))
         this.selected = asked.slot;
-      this.moved = this.card ? edit.movedSince(card, this.card, asked.slot ?? acted) : [];
+      this.#tellMoved(card, asked.slot ?? acted);
     });
   }
 
@@ -263,6 +265,12 @@ export class BenchState {
     this.canRedo = this.#history.canRedo;
   }
 
+  #tellMoved(before: Card | null, acted: string | null): void {
+    const { card } = this;
+    this.moved = card ? edit.movedSince(before, card, acted) : [];
+    this.gone = card && before ? edit.goneSince(before, card, acted) : [];
+  }
+
   async #goTo(step: (now: Card) => Card | null): Promise<void> {
     const { card: now } = this;
     const to = now && step(now);
@@ -271,7 +279,7 @@ export class BenchState {
     this.card = to;
     this.minutes = to.minutes;
     this.phase = to.phase;
-    this.moved = edit.movedSince(now, to, null);
+    this.#tellMoved(now, null);
     if (!to.lines.some(({ slot }) => slot === this.selected)) this.selected = this.#mainSlot();
     // what it could be swapped for belongs to the card that stands
     await this.#solve(edit.pinAll(to.lines), to.typed, false, true, to.shape);

@@ -136,3 +136,9 @@ export function movedSince(before: Card | null, after: Card, acted: string | nul
     })
     .map(({ slot }) => slot);
 }
+
+/** Entries that are on the card no more, the line acted on aside. */
+export const goneSince = (before: Card, after: Card, acted: string | null): string[] =>
+  before.lines
+    .filter(({ slot, exerciseId }) => slot !== acted && !after.lines.some((line) => line.exerciseId === exerciseId))
+    .map(({ exerciseId }) => exerciseId);

@@ -18,6 +18,10 @@
     ['↑ ↓', 'choose a line'],
     ['Enter', 'write its dose'],
     ['s', 'swap for the runner-up'],
+    ['a', 'add a line'],
+    ['Delete', 'take the line off'],
+    ['Alt ↑ ↓', 'move the line'],
+    ['Ctrl Z', 'take the last change back, with Shift make it again'],
     ['r', 'why this line'],
     ['Esc', 'leave the dose as it was'],
   ] as const;

@@ -4,6 +4,9 @@
   import ScoreStrip from '$lib/ui/parts/ScoreStrip.svelte';
 
   let { data } = $props();
+  /** getting warm is one block: said in one row */
+  const prep = $derived(data.lines.filter(({ block }) => block === 'prep'));
+  const lines = $derived(data.lines.filter(({ block }) => block !== 'prep'));
 
   /** Height of an A4 page on its side inside the margins, at 96 dots an inch. */
   const PAGE_PX = 700;
@@ -25,12 +28,21 @@
   </header>
   <table class="lines">
     <tbody>
-      {#each data.lines as line, i (line.slot)}
+      {#if prep.length > 0}
+        <tr class="first">
+          <th scope="row">{BLOCK_WORDS.prep}</th>
+          <td class="glyph"></td>
+          <td class="warm" colspan="4"
+            >{#each prep as line, i (line.slot)}{i > 0 ? ' · ' : ''}<b>{line.name}</b> {line.dose}{/each}</td
+          >
+        </tr>
+      {/if}
+      {#each lines as line, i (line.slot)}
         <tr
-          class:first={data.lines[i - 1]?.block !== line.block}
-          class:paired={line.group !== null && data.lines[i - 1]?.group === line.group}
+          class:first={lines[i - 1]?.block !== line.block}
+          class:paired={line.group !== null && lines[i - 1]?.group === line.group}
         >
-          <th scope="row">{data.lines[i - 1]?.block === line.block ? '' : BLOCK_WORDS[line.block]}</th>
+          <th scope="row">{lines[i - 1]?.block === line.block ? '' : BLOCK_WORDS[line.block]}</th>
           <td class="glyph"><FamilyGlyph family={line.family} size={18} ink /></td>
           <td class="name"><b>{line.name}</b>{line.group ? ` · ${line.group}` : ''}</td>
           <td class="dose">{line.dose}</td>
