@@ -37,8 +37,9 @@
     }
     return made;
   });
-  const lengthOf = (block: string): string => {
-    const found = bench.assessment?.timeline.blocks.find((one) => one.block === block);
+  /** a block may stand twice where the coach moved a line: the clock has them in the same order */
+  const lengthOf = (at: number): string => {
+    const found = bench.assessment?.timeline.blocks[at];
     return found ? formatClock(found.endS - found.startS) : '';
   };
 </script>
@@ -49,11 +50,11 @@
         >{tick}{tick === ticks.at(-1) ? ' min' : ''}</span
       >{/each}
   </div>
-  {#each blocks as { block, groups } (block)}
+  {#each blocks as { block, groups }, at (groups[0]?.[0]?.slot ?? block)}
     <section>
       <header>
         <h3>{ownValue(BLOCK_WORDS, block) ?? block}</h3>
-        <span class="figure">{lengthOf(block)}</span>
+        <span class="figure">{lengthOf(at)}</span>
       </header>
       <div class="groups">
         {#each groups as group (group[0]?.slot)}

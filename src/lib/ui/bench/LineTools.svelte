@@ -17,7 +17,7 @@
   <button class="quiet" disabled={at <= 0} onclick={() => void bench.moveBy(line.slot, -1)}>Up</button>
   <button class="quiet" disabled={!below} onclick={() => void bench.moveBy(line.slot, 1)}>Down</button>
   <button class="quiet" onclick={() => void bench.remove(line.slot)}>Take off</button>
-  <OverflowMenu size="sm" flipped iconDescription="More for {inSentence(name)}">
+  <OverflowMenu size="sm" flipped iconDescription="More" aria-label="More for {inSentence(name)}">
     {#if paired}
       <OverflowMenuItem text="Stand alone" on:click={() => void bench.part(line.slot)} />
     {/if}

@@ -39,7 +39,9 @@ export function adding(
   const block = blockOf(family);
   const near = lines.findLast((line) => line.block === block) ?? lines.find((line) => line.slot === selected);
   const order = lines.map((line) => line.slot);
-  order.splice(near ? order.indexOf(near.slot) + 1 : order.length, 0, slot);
+  // never between two that are done in turn
+  const last = near?.group == null ? near : lines.findLast(({ group }) => group === near.group);
+  order.splice(last ? order.indexOf(last.slot) + 1 : order.length, 0, slot);
   return {
     slot,
     pins: {

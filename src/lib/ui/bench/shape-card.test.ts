@@ -1,0 +1,136 @@
+import { describe, expect, it } from 'vitest';
+import { AS_TEMPLATE, type Card, type Line } from '$core/session';
+import { dose } from '../../../../tests/fixtures';
+import { CardHistory, MOST_STEPS } from './card-history';
+import { adding, banning, goneSince, holding, movedSince, moving, pairing, parting, removing } from './shape-card';
+
+const line = (slot: string, block: string, group: string | null, own: Partial<Line> = {}): Line => ({
+  slot,
+  block,
+  group,
+  exerciseId: `x-${slot}`,
+  row: 'D-ASST',
+  dose: dose({ sets: 3 }),
+  full: null,
+  reasons: [],
+  pinned: false,
+  typed: false,
+  substitutes: [],
+  ...own,
+});
+const card = (own: Partial<Card> = {}): Card => ({
+  template: 'full',
+  phase: 'in-season',
+  minutes: 60,
+  lines: [
+    line('jump-1', 'jumps', null),
+    line('main', 'main', 'A', { pinned: true }),
+    line('main-trunk', 'main', 'A'),
+    line('guard', 'assist', 'C'),
+    line('calf', 'assist', 'C'),
+  ],
+  typed: [],
+  shape: AS_TEMPLATE,
+  ...own,
+});
+const order = (asked: ReturnType<typeof moving>) => asked?.shape.order.join(' ');
+
+describe('a card shaped by hand', () => {
+  it('gives an added entry a line of its own in its block, and holds only what is the coach’s', () => {
+    const asked = adding(card(), 'x-new', 'jump', 'calf');
+    expect(asked.slot).toBe('own-1');
+    expect(asked.shape.order).toEqual(['jump-1', 'own-1', 'main', 'main-trunk', 'guard', 'calf']);
+    expect(Object.keys(asked.pins)).toEqual(['main', 'own-1']);
+    expect(asked.pins['own-1']).toMatchObject({
+      exerciseId: 'x-new',
+      byCoach: true,
+      at: { block: 'jumps', group: null },
+    });
+    const again = adding(card({ lines: [...card().lines, line('own-1', 'assist', null)] }), 'x', 'mobility', 'main');
+    expect(again.slot).toBe('own-2');
+    // behind the pair the selected line is one of
+    expect(again.shape.order.indexOf('own-2')).toBe(3);
+  });
+
+  it('keeps a slot of the template closed when its line is taken off, and forgets the coach’s own', () => {
+    expect(removing(card(), 'calf').shape.without).toEqual(['calf']);
+    expect(removing(card(), 'main').pins).toEqual({});
+    const own = card({ lines: [...card().lines, line('own-1', 'assist', null)] });
+    expect(removing(own, 'own-1').shape.without).toEqual([]);
+    expect(banning(card(), 'x-main')).toMatchObject({ pins: {}, shape: { banned: ['x-main'] } });
+  });
+
+  it('moves a line, out of its pair and into the block and the pair it comes to stand in', () => {
+    const up = moving(card(), 'calf', 'jump-1');
+    expect(order(up)).toBe('calf jump-1 main main-trunk guard');
+    expect(up?.pins.calf?.at).toEqual({ block: 'jumps', group: null });
+    const between = moving(card(), 'jump-1', 'main-trunk');
+    expect(between?.pins['jump-1']?.at).toEqual({ block: 'main', group: 'A' });
+    expect(moving(card(), 'guard', null)?.pins.guard?.at).toEqual({ block: 'assist', group: 'C' });
+    expect(moving(card(), 'calf', null)).toBeNull();
+    expect(moving(card(), 'main', 'main')).toBeNull();
+    expect(moving(card(), 'nothing', null)).toBeNull();
+  });
+
+  it('pairs a line with the next and parts them again', () => {
+    const paired = pairing(card(), 'jump-1');
+    expect(paired?.pins['jump-1']).toMatchObject({ byCoach: true, at: { group: 'pair-jump-1' } });
+    expect(paired?.pins.main).toMatchObject({ byCoach: true, at: { block: 'jumps', group: 'pair-jump-1' } });
+    expect(pairing(card(), 'calf')).toBeNull();
+    const parted = parting(card(), 'main');
+    expect([parted?.pins.main?.at?.group, parted?.pins['main-trunk']?.at?.group]).toEqual([null, null]);
+    expect(parting(card(), 'jump-1')).toBeNull();
+    expect(holding(card(), 'calf', true).pins.calf?.byCoach).toBe(true);
+    expect(holding(card(), 'main', false).pins.main?.byCoach).toBe(false);
+  });
+
+  it('says what moved and what is gone, the line acted on aside', () => {
+    const after = card({
+      lines: [
+        line('jump-1', 'jumps', null, { dose: dose({ sets: 4 }) }),
+        line('main', 'main', 'A', { exerciseId: 'x-other' }),
+        line('own-1', 'assist', null),
+      ],
+    });
+    expect(movedSince(card(), after, 'own-1')).toEqual(['jump-1', 'main']);
+    expect(goneSince(card(), after, 'calf')).toEqual(['x-main', 'x-main-trunk', 'x-guard']);
+  });
+});
+
+describe('steps on a card', () => {
+  const store = () => {
+    const kept = new Map<string, string>();
+    return {
+      getItem: (key: string) => kept.get(key) ?? null,
+      setItem: (key: string, value: string) => void kept.set(key, value),
+    };
+  };
+  const at = (minutes: number) => card({ minutes });
+
+  it('go back and forth, past a reload, two hundred of them', () => {
+    const kept = store();
+    const steps = new CardHistory('s', kept);
+    for (let minutes = 1; minutes <= MOST_STEPS + 5; minutes++) steps.push(at(minutes));
+    const after = new CardHistory('s', kept);
+    expect(after.undo(at(999))?.minutes).toBe(MOST_STEPS + 5);
+    expect(after.redo(at(MOST_STEPS + 5))?.minutes).toBe(999);
+    for (let i = 0; i < MOST_STEPS; i++) after.undo(at(i));
+    expect([after.canUndo, after.canRedo]).toEqual([false, true]);
+    after.push(at(1));
+    expect(after.canRedo).toBe(false);
+    expect(new CardHistory('other', kept).canUndo).toBe(false);
+  });
+
+  it('end with the page where nothing can be stored or what is stored does not read', () => {
+    const full = {
+      getItem: () => '{',
+      setItem: () => {
+        throw new Error('full');
+      },
+    };
+    const steps = new CardHistory('s', full);
+    steps.push(at(1));
+    expect(steps.undo(at(2))?.minutes).toBe(1);
+    expect(new CardHistory('s', null).undo(at(1))).toBeNull();
+  });
+});

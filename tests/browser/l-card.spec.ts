@@ -1,0 +1,105 @@
+import { expect, test, type Page } from '@playwright/test';
+import { seriousOn } from './access';
+import { openBench, setToday, signIn, TUESDAY } from './app';
+
+const slots = (page: Page): Promise<string[]> =>
+  page.locator('[data-slot]').evaluateAll((lines) => lines.map((line) => line.getAttribute('data-slot') ?? ''));
+const kept = (page: Page) => expect(page.locator('.kept')).toContainText(/^Kept/);
+
+test('a lift is added by search, moved, paired, typed over the budget, and all of it taken back', async ({ page }) => {
+  setToday(TUESDAY);
+  await signIn(page);
+  await openBench(page, 'Handball');
+  const before = await slots(page);
+
+  // silly words find nothing and lose nothing; what does not suit says why and comes last
+  await page.keyboard.press('a');
+  const find = page.getByRole('combobox', { name: 'Add a line' });
+  await expect(find).toBeFocused();
+  const options = page.getByRole('listbox', { name: 'What may be added' }).getByRole('option');
+  await find.fill('xyzzy');
+  await expect(page.getByText('Nothing in the library has all of these words.')).toBeVisible();
+  await find.fill('trap-bar deadlift');
+  await expect(options.first()).toContainText(/Kit|kit|needs/);
+  await find.fill('farmer');
+  await expect(options.first()).toContainText('Two-hand carry');
+  await expect(options.first()).toHaveAttribute('aria-selected', 'true');
+  expect(await seriousOn(page)).toEqual([]);
+  await page.keyboard.press('Enter');
+  await expect(page.locator('[data-slot="own-1"]')).toContainText('Two-hand carry');
+  await expect(page.locator('[data-slot="own-1"]')).toContainText('yours');
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled();
+  await kept(page);
+
+  // by key one place up
+  const place = async () => (await slots(page)).indexOf('own-1');
+  const was = await place();
+  await page.locator('[data-slot="own-1"] .name').focus();
+  await page.keyboard.press('Alt+ArrowUp');
+  await expect.poll(place).toBe(was - 1);
+  await kept(page);
+  // it came to stand inside the main pair, so it is done in turn with it; now alone
+  const turn = page.locator('.group', { has: page.locator('[data-slot="own-1"]') }).locator('.word');
+  await expect(turn).toHaveText('triple');
+  await page.getByRole('toolbar').getByRole('button', { name: /^More/ }).click();
+  await page.getByRole('menuitem', { name: 'Stand alone' }).click();
+  await expect(turn).toHaveCount(0);
+  await kept(page);
+
+  // a dose over the day's contacts stands as typed, and the number is said
+  const jump = page.locator('[data-slot="jump-1"]');
+  await jump.locator('.text').click();
+  await page.getByLabel(/^Dose of/).fill('9x12');
+  await page.keyboard.press('Enter');
+  await expect(jump).toContainText('9 × 12');
+  await expect(page.locator('.right')).toContainText(/over/i);
+  await kept(page);
+
+  // everything comes back, step by step, a reload in between
+  await page.keyboard.press('Escape');
+  await page.reload();
+  await expect(jump).toContainText('9 × 12');
+  const undo = page.getByRole('button', { name: 'Undo' });
+  for (let step = 0; step < 4; step++) {
+    await expect(undo).toBeEnabled();
+    await undo.click();
+    await kept(page);
+  }
+  await expect(undo).toBeDisabled();
+  await expect.poll(() => slots(page)).toEqual(before);
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(page.locator('[data-slot="own-1"]')).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect.poll(() => slots(page)).toEqual(before);
+  await page.reload();
+  await expect.poll(() => slots(page)).toEqual(before);
+});
+
+test('a line is taken off and stays off, one is dragged, one is never chosen for this card again', async ({ page }) => {
+  await signIn(page);
+  await openBench(page, 'Freestyle');
+  await page.locator('[data-slot="calf"] .name').click();
+  await page.getByRole('button', { name: 'Take off' }).click();
+  await expect(page.locator('[data-slot="calf"]')).toHaveCount(0);
+  await kept(page);
+  await page.getByRole('button', { name: 'Choose all lines anew' }).click();
+  await kept(page);
+  await expect(page.locator('[data-slot="calf"]')).toHaveCount(0);
+
+  const pull = page.locator('[data-slot="upper-pull"]');
+  await pull.dragTo(page.locator('[data-slot="main"]'));
+  await expect
+    .poll(async () => (await slots(page)).indexOf('upper-pull') < (await slots(page)).indexOf('main'))
+    .toBe(true);
+  await kept(page);
+
+  const name = (await pull.locator('.name b').textContent())!.trim();
+  await pull.locator('.name').click();
+  await page.getByRole('toolbar').getByRole('button', { name: /^More/ }).click();
+  await page.getByRole('menuitem', { name: 'Not on this card' }).click();
+  await expect(page.locator('.card')).not.toContainText(name);
+  await kept(page);
+  await page.reload();
+  await expect(page.locator('.card')).toBeVisible();
+  await expect(page.locator('.card')).not.toContainText(name);
+});
