@@ -38,6 +38,14 @@ export const SETTINGS: MethodSettings = {
     stepMax: 0.05,
     percentTolerance: 0.02,
     rampStep: [0.1, 0.2],
+    ramp: [
+      { share: 0, reps: 5 },
+      { share: 0.5, reps: 5 },
+      { share: 0.7, reps: 3 },
+      { share: 0.85, reps: 2 },
+    ],
+    rampApart: 0.1,
+    rampLightBelow: 0.6,
     layoff: [
       { overDays: 10, factor: 0.95 },
       { overDays: 21, factor: 0.9 },

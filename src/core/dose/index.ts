@@ -7,3 +7,4 @@ export * from './prescribe-load';
 export * from './check-percent';
 export * from './hard-sets';
 export * from './plate-change';
+export * from './ramp';

@@ -46,6 +46,11 @@ export const settingsSchema = z.object({
     stepMax: z.number(),
     percentTolerance: z.number(),
     rampStep: span,
+    /** ramp sets of a main lift: part of the working load (0 = the empty bar or lightest bell) and reps (ORD-7) */
+    ramp: z.array(z.object({ share: z.number(), reps: z.number().int() })),
+    /** how far ramp sets lie apart, and the working load under which the heavy ones are left out */
+    rampApart: z.number(),
+    rampLightBelow: z.number(),
     layoff: z.array(z.object({ overDays: z.number(), factor: z.number().nullable() })),
   }),
   progress: z.object({

@@ -66,11 +66,14 @@ export const keepCardSchema = z.object({
       phase: z.enum(PHASES),
       template: z.string().max(40),
       facilityId: id.nullable(),
-      shape: z.object({
-        without: z.array(slot).max(60),
-        order: z.array(slot).max(90),
-        banned: z.array(key).max(200),
-      }),
+      shape: z
+        .object({
+          without: z.array(slot).max(60),
+          order: z.array(slot).max(90),
+          banned: z.array(key).max(200),
+        })
+        // what was parked before cards had a shape
+        .default({ without: [], order: [], banned: [] }),
     })
     .nullable(),
   lines: z.array(z.object({ seen, position: z.number().int().min(0).max(90), line: lineSchema })).max(60),

@@ -1,5 +1,7 @@
 import { asc, eq } from 'drizzle-orm';
+import { rampSets } from '$core/dose';
 import { getExercise } from '$core/library';
+import { isMainSlot } from '$core/session';
 import { layOut } from '$core/order';
 import { viewsOf } from '$lib/model/exercise-view';
 import { placeOf } from '$lib/model/kit';
@@ -24,6 +26,8 @@ export function readFloor(rows: SquadDay, health: boolean, mayLog: boolean) {
   const read = readCard(rows, health);
   if (!session || !read) return null;
   const names = new Map(athletes.map(({ id, name }) => [id, name]));
+  const kit = kitFor(rows);
+  const { loading } = placeOf(kit);
   const lines = read.card.lines.map((line) => ({
     slot: line.slot,
     block: line.block,
@@ -42,6 +46,9 @@ export function readFloor(rows: SquadDay, health: boolean, mayLog: boolean) {
               dose: own.dose,
               based: own.based,
               eased: own.eased,
+              ramp: isMainSlot(line.slot)
+                ? rampSets(getExercise(club.library, own.exerciseId), own.dose, loading, club.method)
+                : [],
               replaced: own.exerciseId !== line.exerciseId,
               stopped: own.stopped !== null,
             },
@@ -50,7 +57,6 @@ export function readFloor(rows: SquadDay, health: boolean, mayLog: boolean) {
     ),
   }));
   const ids = new Set(lines.flatMap((line) => [line.exerciseId, ...line.athletes.map((one) => one.exerciseId)]));
-  const kit = kitFor(rows);
   return {
     session: {
       id: session.id,
@@ -64,7 +70,7 @@ export function readFloor(rows: SquadDay, health: boolean, mayLog: boolean) {
     people: [...names].map(([id, name]) => ({ id, name })),
     massUnit: club.massUnit,
     racks: kit.racks,
-    plates: placeOf(kit).loading.barbell,
+    plates: loading.barbell,
     lines,
     views: viewsOf(ids, libraryOf(club, squad)),
     beats: layOut(

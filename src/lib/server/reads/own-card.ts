@@ -1,9 +1,13 @@
 import { and, asc, eq, gte, inArray, isNull, lte, or } from 'drizzle-orm';
 import { addDays, type Day } from '$core/calendar';
-import { formatDose } from '$core/exchange';
+import { rampSets } from '$core/dose';
+import { formatDose, formatMass } from '$core/exchange';
 import { getExercise } from '$core/library';
 import type { Tx } from '../db/client';
 import { gymSession } from '../db/schema';
+import { isMainSlot } from '$core/session';
+import { placeOf } from '$lib/model/kit';
+import { kitFor } from './make-brief';
 import { readCard } from './read-card';
 import { loadSquadDay } from './squad-day';
 
@@ -16,6 +20,8 @@ export interface OwnCard {
     name: string;
     family: string;
     dose: string;
+    /** on the way to the working load; empty = none */
+    ramp: string;
     cues: readonly string[];
     caution: string;
   }[];
@@ -45,6 +51,7 @@ export async function ownCard(
   const rows = next && (await loadSquadDay(tx, next.squadId, next.day, next.athleteId));
   const read = rows && readCard(rows, false);
   if (!rows || !read) return null;
+  const { loading } = placeOf(kitFor(rows));
   return {
     day: rows.day,
     lines: read.view.flatMap((own) => {
@@ -56,6 +63,11 @@ export async function ownCard(
           name: exercise.name,
           family: exercise.family,
           dose: formatDose(own.dose, rows.club.massUnit),
+          ramp: isMainSlot(own.slot)
+            ? rampSets(exercise, own.dose, loading, rows.club.method)
+                .map(({ loadKg, reps }) => `${formatMass(loadKg, rows.club.massUnit)} × ${String(reps)}`)
+                .join(', ')
+            : '',
           cues: exercise.cues,
           caution: exercise.cautions[0] ?? '',
         },

@@ -232,6 +232,7 @@
   .actions {
     margin-left: auto;
     display: flex;
+    flex-wrap: wrap;
     gap: 6px;
   }
   .right {

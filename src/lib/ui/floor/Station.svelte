@@ -47,6 +47,14 @@
     );
     return parts.length === 0 ? 'same plates' : `${parts.join(', ')} a side`;
   });
+  /** on the way to the first working set (ORD-7) */
+  const ramp = $derived(
+    current && floor.setsDone(current.id) === 0
+      ? current.ramp
+          .map(({ loadKg, reps }) => `${String(Math.round(massFromKg(loadKg, mass) * 4) / 4)} × ${String(reps)}`)
+          .join(', ')
+      : '',
+  );
   const setNumber = $derived(current ? floor.setsDone(current.id) + 1 : 0);
 
   async function asWritten(): Promise<void> {
@@ -64,7 +72,8 @@
   {#if current}
     <div class="now">
       <span class="name"
-        >{shortName(current)}{#if current.replaced}<small>own line: {inSentence(view?.name ?? '')}</small>{/if}</span
+        >{shortName(current)}{#if current.replaced}<small>own line: {inSentence(view?.name ?? '')}</small
+          >{/if}{#if ramp}<small>first {ramp}</small>{/if}</span
       >
       <button
         class="load"

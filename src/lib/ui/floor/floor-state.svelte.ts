@@ -18,6 +18,8 @@ export interface FloorAthlete {
   /** what becomes owned when it is done, and the rules that eased it today */
   readonly based: Dose | null;
   readonly eased: readonly string[];
+  /** sets on the way to the working load of a main lift (ORD-7) */
+  readonly ramp: readonly { readonly loadKg: number; readonly reps: number }[];
   readonly replaced: boolean;
   /** something stopped the sets that are left */
   readonly stopped: boolean;

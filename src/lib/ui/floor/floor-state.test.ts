@@ -12,6 +12,7 @@ const one = (id: string, own: Partial<FloorAthlete> = {}): FloorAthlete => ({
   dose: dose({ sets: 3, amount: 5, loadKg: 60, rir: 2 }),
   based: dose({ sets: 3, amount: 5, loadKg: 62.5, rir: 2 }),
   eased: ['WEEK-2'],
+  ramp: [],
   replaced: false,
   stopped: false,
   ...own,

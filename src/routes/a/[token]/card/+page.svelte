@@ -10,12 +10,13 @@
 <OwnPage title={data.name} day={data.day ?? ''}>
   <h1>{data.name}</h1>
   <ol>
-    {#each data.lines as { slot, name, family, dose, cues, caution } (slot)}
+    {#each data.lines as { slot, name, family, dose, ramp, cues, caution } (slot)}
       <li>
         <FamilyGlyph family={family as Family} size={26} />
         <div>
           <b>{name}</b>
           <p class="dose">{dose}</p>
+          {#if ramp}<p class="note">First {ramp}</p>{/if}
           <p class="note">{cues.join(' ')}</p>
           <p class="note">{caution}</p>
         </div>
