@@ -63,9 +63,7 @@ export default ts.config(
     files: ['**/*.svelte'],
     ...ts.configs.disableTypeChecked,
     rules: { ...ts.configs.disableTypeChecked.rules, 'no-undef': 'off' },
-    languageOptions: {
-      parserOptions: { ...ts.configs.disableTypeChecked.languageOptions?.parserOptions, parser: ts.parser },
-    },
+    languageOptions: { parserOptions: { program: null, project: false, projectService: false, parser: ts.parser } },
   },
   { files: ['**/*.js'], ...ts.configs.disableTypeChecked },
   {

@@ -204,7 +204,7 @@ export const SETTINGS: MethodSettings = {
     balanceNear: 1500,
     balanceFar: 4000,
     sorenessPoint: 1500,
-    missedQuota: 10000,
+    missedQuota: 30000,
     offBand: 10000,
     usualSessions: 2,
     longSession: 75,

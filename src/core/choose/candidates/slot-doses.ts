@@ -55,7 +55,7 @@ function setNumbers(
   if (fewestSets || (main && isBesidePower(row, brief.phase, method))) return [least];
   const top = rows.liftLevel === 'foundation' ? middle : most;
   if (main) return mainsWhole ? [level] : [level, least];
-  const isAssistance = !main && block !== 'jumps' && block !== 'power' && worth > 0;
+  const isAssistance = block !== 'jumps' && block !== 'power' && worth > 0;
   const isLong = brief.minutes >= method.settings.choice.longSession;
   return isAssistance && !isLong ? [middle, least] : [top, middle, least];
 }

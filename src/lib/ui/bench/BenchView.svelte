@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { onMount } from 'svelte';
+  import { onMount, tick } from 'svelte';
   import { ownValue } from '$core/own';
   import { Button } from 'carbon-components-svelte';
   import { invalidateAll } from '$app/navigation';
@@ -39,7 +39,8 @@
     const slots = bench.card?.lines.map((line) => line.slot) ?? [];
     const at = slots.indexOf(bench.selected ?? '');
     bench.selected = slots[Math.min(slots.length - 1, Math.max(0, at + by))] ?? null;
-    document.querySelector<HTMLElement>(`[data-slot="${bench.selected ?? ''}"] .name`)?.focus();
+    // a line of folded prep is drawn first
+    void tick().then(() => document.querySelector<HTMLElement>(`[data-slot="${bench.selected ?? ''}"] .name`)?.focus());
   }
 
   function shift(event: KeyboardEvent, by: 1 | -1): void {

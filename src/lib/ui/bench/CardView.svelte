@@ -3,7 +3,7 @@
   import { ownValue } from '$core/own';
   import { groupLines } from '$core/order';
   import type { MassUnit } from '$core/units';
-  import { BLOCK_WORDS } from '$lib/messages';
+  import { BLOCK_WORDS, inSentence } from '$lib/messages';
   import type { BenchState } from './bench-state.svelte';
   import SessionLine from './SessionLine.svelte';
 
@@ -37,6 +37,11 @@
     }
     return made;
   });
+  /** getting warm is one block that unfolds; a line chosen in it unfolds it */
+  let unfolded = $state(false);
+  const isFolded = (block: string, lines: readonly { slot: string }[]): boolean =>
+    block === 'prep' && !unfolded && !lines.some(({ slot }) => slot === bench.selected);
+  const nameOfLine = (exerciseId: string): string => inSentence(bench.views[exerciseId]?.name ?? exerciseId);
   /** a block may stand twice where the coach moved a line: the clock has them in the same order */
   const lengthOf = (at: number): string => {
     const found = bench.assessment?.timeline.blocks[at];
@@ -57,33 +62,49 @@
         <span class="figure">{lengthOf(at)}</span>
       </header>
       <div class="groups">
-        {#each groups as group (group[0]?.slot)}
-          <div class="group" class:together={group.length > 1}>
-            {#if group.length > 1}<span class="bracket" aria-hidden="true"></span><span class="word"
-                >{GROUP_WORDS[group.length] ?? 'in turn'}</span
-              >{/if}
-            <ol>
-              {#each group as line (line.slot)}
-                <SessionLine
-                  {line}
-                  {bench}
-                  {minutes}
-                  {mass}
-                  {editable}
-                  {nameOf}
-                  editing={editing === line.slot}
-                  onedit={() => {
-                    bench.selected = line.slot;
-                    editing = line.slot;
-                  }}
-                  onleave={() => {
-                    if (editing === line.slot) editing = null;
-                  }}
-                />
-              {/each}
-            </ol>
-          </div>
-        {/each}
+        {#if block === 'prep'}
+          <button
+            class="quiet fold"
+            aria-expanded={!isFolded(block, groups.flat())}
+            onclick={() => (unfolded = !unfolded)}
+          >
+            {isFolded(block, groups.flat()) ? 'Unfold' : 'Fold'}
+          </button>
+        {/if}
+        {#if isFolded(block, groups.flat())}
+          <p class="folded">
+            {groups
+              .flat()
+              .map(({ exerciseId }) => nameOfLine(exerciseId))
+              .join(' · ')}
+          </p>
+        {:else}{#each groups as group (group[0]?.slot)}
+            <div class="group" class:together={group.length > 1}>
+              {#if group.length > 1}<span class="bracket" aria-hidden="true"></span><span class="word"
+                  >{GROUP_WORDS[group.length] ?? 'in turn'}</span
+                >{/if}
+              <ol>
+                {#each group as line (line.slot)}
+                  <SessionLine
+                    {line}
+                    {bench}
+                    {minutes}
+                    {mass}
+                    {editable}
+                    {nameOf}
+                    editing={editing === line.slot}
+                    onedit={() => {
+                      bench.selected = line.slot;
+                      editing = line.slot;
+                    }}
+                    onleave={() => {
+                      if (editing === line.slot) editing = null;
+                    }}
+                  />
+                {/each}
+              </ol>
+            </div>
+          {/each}{/if}
       </div>
     </section>
   {/each}
@@ -122,6 +143,20 @@
     font-size: 13px;
     color: var(--ink-2);
     font-weight: 440;
+  }
+  .groups {
+    position: relative;
+  }
+  .fold {
+    position: absolute;
+    right: 12px;
+    top: 4px;
+    z-index: 1;
+  }
+  .folded {
+    padding: 6px 76px 8px 8px;
+    color: var(--ink-2);
+    font-stretch: 90%;
   }
   .group {
     position: relative;
