@@ -80,6 +80,7 @@ test('a sport copied and a demand raised: the Bench chooses otherwise, and back 
   const bench = page.url().replace(/\d{4}-\d\d-\d\d$/, '2026-12-08');
   const names = async (): Promise<string> => {
     await page.goto(bench);
+    await ready(page);
     await expect(page.getByRole('status').filter({ hasText: 'Kept' })).toBeVisible();
     // what runs in a block stays; anew, the sport decides
     await page.getByRole('button', { name: 'Choose all lines anew' }).click();

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { seriousOn } from './access';
-import { openBench, setToday, signIn, TUESDAY } from './app';
+import { openBench, ready, setToday, signIn, TUESDAY } from './app';
 
 const slots = (page: Page): Promise<string[]> =>
   page.locator('[data-slot]').evaluateAll((lines) => lines.map((line) => line.getAttribute('data-slot') ?? ''));
@@ -10,6 +10,7 @@ test('a lift is added by search, moved, paired, typed over the budget, and all o
   setToday(TUESDAY);
   await signIn(page);
   await openBench(page, 'Handball');
+  await ready(page);
   const before = await slots(page);
 
   // silly words find nothing and lose nothing; what does not suit says why and comes last
@@ -58,6 +59,7 @@ test('a lift is added by search, moved, paired, typed over the budget, and all o
   // everything comes back, step by step, a reload in between
   await page.keyboard.press('Escape');
   await page.reload();
+  await ready(page);
   await expect(jump).toContainText('9 × 12');
   const undo = page.getByRole('button', { name: 'Undo' });
   for (let step = 0; step < 4; step++) {

@@ -168,6 +168,17 @@ describe('solveCard', () => {
     expect(trained(next)).toEqual(trained(first));
   });
 
+  it('chosen anew forgets what runs: the card is as if nothing ran', () => {
+    const first = solve(brief());
+    const entries = Object.fromEntries(
+      Object.entries(first.swaps).flatMap(([slot, [swap]]) => (swap ? [[slot, swap.exerciseId]] : [])),
+    );
+    const running = { ...brief().running, entries };
+    const ids = (over: Partial<Brief>) => solve(brief(over)).card.lines.map((l) => l.exerciseId);
+    expect(ids({ running, keepRunning: false })).toEqual(ids({}));
+    expect(ids({ running })).not.toEqual(ids({}));
+  });
+
   it('warms up otherwise each time: at most half of the last session’s drills again', () => {
     let prep: string[] = [];
     for (const day of ['2026-11-17', '2026-11-19', '2026-11-24', '2026-12-01', '2026-12-03']) {

@@ -15,7 +15,11 @@ export function compileOption(option: Option, { slot }: SlotOptions, context: Co
   const { choice, week } = method.settings;
   const contacts = contactsOf(exercise, dose, method.settings);
   const sets = hardSets(dose, exercise, method.doses[row], method);
-  const kept = Object.hasOwn(brief.running.entries, slot.id) && brief.running.entries[slot.id] === exercise.id;
+  // chosen anew, what runs is one entry among others
+  const kept =
+    brief.keepRunning &&
+    Object.hasOwn(brief.running.entries, slot.id) &&
+    brief.running.entries[slot.id] === exercise.id;
   const rotates = !kept && !slot.main && !exercise.plyo && brief.running.lastBlock.includes(exercise.id);
   const again = !kept && !slot.main && brief.running.otherDays.includes(exercise.id);
   const demand = demandsOf(exercise, dose.sets);

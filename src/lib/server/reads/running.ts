@@ -1,0 +1,60 @@
+import { runningKey, type Running, type SessionRole } from '$core/choose';
+import type { Day } from '$core/calendar';
+import type { Dose } from '$core/dose';
+import type { Family, Library, Phase } from '$core/library';
+import { weekOf } from '$core/season';
+import { isMainSlot } from '$core/session';
+import type { SessionRow } from '../repositories/sessions';
+import type { PlanRead } from './squad-plan';
+
+/**
+ * What the squad is in the middle of: the entry of each slot on the last card of this phase and role that had the slot
+ * (BLOCK-4), and the dose of each entry on the last card that had it. A card of another kind in between has no say over
+ * the others. A new block chooses anew what carries it.
+ */
+export function runningOf(
+  earlier: readonly SessionRow[],
+  phase: Phase,
+  athleteId: string | null,
+  role: SessionRole | null,
+  { plan, week }: PlanRead,
+  library: Library,
+): Running {
+  const entries: Record<string, string> = {};
+  const doses: Record<string, Dose> = {};
+  const own = earlier.filter((session) => session.athleteId === athleteId);
+  const inBlock = (day: Day): boolean => !plan || weekOf(plan, day)?.block.block === week?.block.block;
+  for (const session of own.length > 0 ? own : earlier.filter((one) => one.athleteId === null))
+    for (const { slot, exerciseId, row, dose, full } of session.lines) {
+      if (!library.exercises.has(exerciseId)) continue;
+      // cards from before roles were dealt say what ran on every day
+      const isSame = session.role === null || session.role === (role?.role ?? null);
+      const family = library.exercises.get(exerciseId)?.family;
+      // knee and hip take turns at leading: a main lift runs on in the slot that leans its way
+      const at = role && isMainSlot(slot) ? mainSlotOf(family, role) : slot;
+      // a week alone joins its neighbour's block with rows of its own: the main lift stays for the block (BLOCK-1, BLOCK-4)
+      const runs = session.phase === phase || (plan !== null && isMainSlot(slot));
+      if (runs && isSame && at !== null && inBlock(session.day) && !Object.hasOwn(entries, at))
+        entries[at] = exerciseId;
+      const key = runningKey(exerciseId, row);
+      if (!Object.hasOwn(doses, key)) doses[key] = full?.dose ?? dose;
+    }
+  const last = own[0] ?? earlier.find((one) => one.athleteId === null);
+  const prep = (last?.lines ?? []).filter(({ block }) => block === 'prep').map(({ exerciseId }) => exerciseId);
+  const lastBlock = own
+    .filter((session) => (plan ? !inBlock(session.day) : session.phase !== phase))
+    .flatMap(({ lines }) => lines.filter(({ slot, block }) => block !== 'prep' && !isMainSlot(slot)))
+    .map(({ exerciseId }) => exerciseId);
+  const otherDays = own
+    .filter((one) => one.phase === phase && inBlock(one.day) && one.role !== (role?.role ?? null))
+    .flatMap(({ lines }) => lines.filter(({ slot, block }) => block !== 'prep' && !isMainSlot(slot)))
+    .map(({ exerciseId }) => exerciseId);
+  return { phase, entries, prep, otherDays: [...new Set(otherDays)], lastBlock: [...new Set(lastBlock)], doses };
+}
+
+/** The main slot of today's role that takes a lift of this family; null = neither. */
+function mainSlotOf(family: Family | undefined, { leads }: SessionRole): 'main' | 'main-2' | null {
+  const lead = family === 'squat' ? 'knee' : family === 'hinge' ? 'hip' : null;
+  if (lead === null) return null;
+  return leads[0] === lead ? 'main' : 'main-2';
+}
