@@ -1,4 +1,4 @@
-import type { Demand, Family, Muscle } from '$core/library';
+import type { Demand, Family, Muscle, Suit } from '$core/library';
 import type { Answer } from '$core/track';
 
 /** Words of the field as a coach says them. */
@@ -70,6 +70,17 @@ export const ANSWER_WORDS: Readonly<Record<Answer, string>> = {
   usual: 'usual tightness',
   tight: 'overly tight',
   pain: 'pain',
+};
+
+/** Where an entry may stand on a card (SEL-10). */
+export const SUIT_WORDS: Readonly<Record<Suit, string>> = {
+  main: 'main lift',
+  power: 'power',
+  assist: 'assistance',
+  guard: 'guard',
+  prep: 'prep',
+  finisher: 'finisher',
+  'cool-down': 'cool-down',
 };
 
 export const BLOCK_WORDS: Readonly<Record<string, string>> = {

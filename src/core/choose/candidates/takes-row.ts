@@ -2,10 +2,9 @@ import { isFast, isMeasured, type Exercise } from '../../library';
 import type { DoseRow } from '../../method';
 
 /**
- * Whether a row is one for this kind of entry (SEL-10): near a maximum only what is measured; holds by
- * time; fast entries by the fast
- * rows, jumps and drills, never as assistance; of the two power rows the loaded one for lifts, the light one for throws,
- * loaded jumps and light bells.
+ * Whether a row is one for this kind of entry (SEL-10): near a maximum only what is measured; holds by time; fast entries
+ * by the fast rows, jumps and drills, never as assistance; of the two power rows the loaded one for lifts, the light one
+ * for throws, loaded jumps and light bells.
  */
 export function takesRow(exercise: Exercise, row: DoseRow): boolean {
   if (row.anyQuality) return true;

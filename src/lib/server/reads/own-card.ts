@@ -17,6 +17,7 @@ export interface OwnCard {
   readonly day: Day;
   readonly lines: readonly {
     slot: string;
+    block: string;
     name: string;
     family: string;
     dose: string;
@@ -52,6 +53,7 @@ export async function ownCard(
   const read = rows && readCard(rows, false);
   if (!rows || !read) return null;
   const { loading } = placeOf(kitFor(rows));
+  const blocks = new Map(read.card.lines.map(({ slot, block }) => [slot, block]));
   return {
     day: rows.day,
     lines: read.view.flatMap((own) => {
@@ -60,6 +62,7 @@ export async function ownCard(
       return [
         {
           slot: own.slot,
+          block: blocks.get(own.slot) ?? '',
           name: exercise.name,
           family: exercise.family,
           dose: formatDose(own.dose, rows.club.massUnit),

@@ -3,7 +3,7 @@ import { FIGURES } from '$catalog/figures';
 import { LIBRARY } from '$catalog';
 import { addDays } from '$core/calendar';
 import { figureSchema, workPart } from '$core/figures';
-import { changedFields, DEMANDS, MUSCLES, similarEntries } from '$core/library';
+import { changedFields, DEMANDS, MUSCLES, similarEntries, suitsOf } from '$core/library';
 import { doseRange } from '$core/progress';
 import { gentlePlaces } from '$core/safety';
 import { identityOf } from '$lib/server/auth/identity';
@@ -13,7 +13,16 @@ import { libraryOf, loadClub } from '$lib/server/repositories/club-context';
 import { removeEntry } from '$lib/server/commands/keep-entry';
 import { runOne } from '$lib/server/commands/run-command';
 import { usesOf } from '$lib/server/repositories/uses';
-import { sayIssue, DEMAND_WORDS, gateWords, kitWords, likeWords, MUSCLE_WORDS, SORENESS_WORDS } from '$lib/messages';
+import {
+  sayIssue,
+  DEMAND_WORDS,
+  gateWords,
+  kitWords,
+  likeWords,
+  MUSCLE_WORDS,
+  SORENESS_WORDS,
+  SUIT_WORDS,
+} from '$lib/messages';
 import { clubPage } from '$lib/server/reads/page-thread';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -49,6 +58,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
       const points = exercise.demands[demand] ?? 0;
       return points > 0 ? [{ demand: DEMAND_WORDS[demand], points }] : [];
     }).sort((a, b) => b.points - a.points),
+    stands: suitsOf(exercise).map((suit) => SUIT_WORDS[suit]),
     kit: kitWords(exercise),
     soreness: SORENESS_WORDS[exercise.soreness] ?? '',
     gates: exercise.gates.map((gate) => gateWords(gate, library)),

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { enhance } from '$lib/ui/parts/enhance';
-  import { FAMILY_WORDS } from '$lib/messages';
+  import { FAMILY_WORDS, listWords } from '$lib/messages';
   import Figure from '$lib/ui/figures/Figure.svelte';
   import { FAMILY_HUE } from '$lib/ui/glyphs/family-glyph';
   import FamilyGlyph from '$lib/ui/glyphs/FamilyGlyph.svelte';
@@ -51,6 +51,7 @@
       <h1>{e.name}</h1>
       {#if data.own}<b class="own">{data.own.isNew ? 'the club’s own' : 'changed by the club'}</b>{/if}
     </div>
+    {#if data.stands.length > 0}<p class="note">On a card it may stand as {listWords(data.stands)}.</p>{/if}
     {#if e.aliases.length > 0}<p class="note">Also: {e.aliases.join(', ')}</p>{/if}
   </header>
   <section class="drawing" aria-label="Drawing">

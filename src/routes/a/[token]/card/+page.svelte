@@ -5,12 +5,25 @@
   import OwnPage from '$lib/ui/own/OwnPage.svelte';
 
   let { data } = $props();
+  /** getting warm is one block that unfolds */
+  const prep = $derived(data.lines.filter(({ block }) => block === 'prep'));
+  const lines = $derived(data.lines.filter(({ block }) => block !== 'prep'));
 </script>
 
 <OwnPage title={data.name} day={data.day ?? ''}>
   <h1>{data.name}</h1>
+  {#if prep.length > 0}
+    <details>
+      <summary>Prep, {prep.length} drills</summary>
+      <ul>
+        {#each prep as { slot, name, dose, cues } (slot)}
+          <li class="drill"><span><b>{name}</b> {dose}</span><span class="note">{cues[0] ?? ''}</span></li>
+        {/each}
+      </ul>
+    </details>
+  {/if}
   <ol>
-    {#each data.lines as { slot, name, family, dose, ramp, cues, caution } (slot)}
+    {#each lines as { slot, name, family, dose, ramp, cues, caution } (slot)}
       <li>
         <FamilyGlyph family={family as Family} size={26} />
         <div>
@@ -32,6 +45,19 @@
     gap: 14px;
     padding: 10px 0;
     border-bottom: var(--rule);
+  }
+  .drill {
+    display: grid;
+    gap: 0;
+    padding: 6px 0;
+  }
+  details {
+    border-bottom: var(--rule);
+    padding: 10px 0;
+  }
+  summary {
+    font-weight: 600;
+    cursor: pointer;
   }
   .dose {
     font-size: 18px;
