@@ -17,17 +17,21 @@ import { canonical, KEPT, refused, type ItemAnswer } from './run-command';
 const typedKey = ({ slot, athleteId }: Pick<TypedLine, 'slot' | 'athleteId'>): string => `${slot} ${athleteId}`;
 
 /** The card as it stands, every line with its version. */
-export const storedCard = (row: SessionRow): StoredCard => ({
-  id: row.id,
-  version: row.version,
-  minutes: row.minutes,
-  phase: row.phase,
-  template: row.template,
-  facilityId: row.facilityId,
-  shape: row.shape,
-  lines: row.lines.map(({ version, position }, i) => ({ version, position, line: cardOf(row).lines[i] as Line })),
-  typed: row.typed.map(({ version }, i) => ({ version, own: cardOf(row).typed[i] as TypedLine })),
-});
+export function storedCard(row: SessionRow): StoredCard {
+  const { lines, typed } = cardOf(row);
+  const { id, version, minutes, phase, template, facilityId, shape } = row;
+  return {
+    id,
+    version,
+    minutes,
+    phase,
+    template,
+    facilityId,
+    shape,
+    lines: row.lines.map((one, i) => ({ version: one.version, position: one.position, line: lines[i] as Line })),
+    typed: row.typed.map((one, i) => ({ version: one.version, own: typed[i] as TypedLine })),
+  };
+}
 
 /**
  * Keeps what the Bench changed on a card, line by line. The same functions that chose the lines check a person's word on

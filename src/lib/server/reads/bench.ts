@@ -28,7 +28,10 @@ export function readBench(rows: SquadDay, may: { readonly plan: boolean; readonl
     : [];
   const sport = club.library.sports.get(squad.sportId);
   const base = (squadOf: string, dayOf: string) => `/bench/${squadOf}/${dayOf}`;
-  const stored = session && storedCard(session);
+  const asStored = session && storedCard(session);
+  const stored = asStored && (may.health ? asStored : withoutStoredHealth(asStored));
+  // the same line is one object, so that it is sent once
+  const lineOf = new Map(stored?.lines.map(({ line }) => [line.slot, line]));
   return {
     thread: {
       knots: [
@@ -73,8 +76,8 @@ export function readBench(rows: SquadDay, may: { readonly plan: boolean; readonl
     session:
       stored && read
         ? {
-            stored: may.health ? stored : withoutStoredHealth(stored),
-            card: read.card,
+            stored,
+            card: { ...read.card, lines: read.card.lines.map((line) => lineOf.get(line.slot) ?? line) },
             view: read.view,
             assessment: read.assessment,
             views: viewsOf(new Set(ids), libraryOf(club, squad)),
