@@ -1,5 +1,6 @@
 import { gymTimeOn } from '$core/season';
 import { weekdayOf } from '$core/calendar';
+import type { DayLine } from '$core/day';
 import { DEMANDS } from '$core/library';
 import type { BenchGround } from '$lib/model/bench-ground';
 import type { CardAnswer } from '$lib/model/card';
@@ -9,7 +10,8 @@ import { timesOf, libraryOf } from '../repositories/club-context';
 import { withoutHealth } from './hide-health';
 import { askedOf, kitFor, makeBrief } from './make-brief';
 import { dayKnot, sayDay, squadKnot, threadEnd } from './page-thread';
-import { readCard } from './read-card';
+import { readCard, type CardRead } from './read-card';
+import { shareAlike } from './share-alike';
 import type { SquadDay } from './squad-day';
 
 /** Demands shown as what the sport asks: the heaviest. */
@@ -30,8 +32,6 @@ export function readBench(rows: SquadDay, may: { readonly plan: boolean; readonl
   const base = (squadOf: string, dayOf: string) => `/bench/${squadOf}/${dayOf}`;
   const asStored = session && storedCard(session);
   const stored = asStored && (may.health ? asStored : withoutStoredHealth(asStored));
-  // the same line is one object, so that it is sent once
-  const lineOf = new Map(stored?.lines.map(({ line }) => [line.slot, line]));
   return {
     thread: {
       knots: [
@@ -75,16 +75,31 @@ export function readBench(rows: SquadDay, may: { readonly plan: boolean; readonl
     kneeHip: club.method.settings.ledger.kneeHip,
     session:
       stored && read
-        ? {
+        ? shareAlike({
             stored,
-            card: { ...read.card, lines: read.card.lines.map((line) => lineOf.get(line.slot) ?? line) },
-            view: read.view,
+            card: read.card,
+            view: may.plan && !read.frozen ? atFirst(read) : read.view,
             assessment: read.assessment,
             views: viewsOf(new Set(ids), libraryOf(club, squad)),
-          }
+          })
         : null,
   };
 }
+
+/**
+ * What of a view the first sight of a card needs: who does something else, and everybody's load. The whole comes with the
+ * ground a moment later, worked out in the browser.
+ */
+const atFirst = ({ card, view }: CardRead): readonly DayLine[] => {
+  const lines = new Map(card.lines.map((line) => [line.slot, line]));
+  return view.flatMap((own) => {
+    const line = lines.get(own.slot);
+    const isOther = own.exerciseId !== line?.exerciseId || own.stopped !== null;
+    const isSame = own.dose.sets === line?.dose.sets && own.dose.amount === line.dose.amount;
+    if (!isOther && isSame && own.dose.loadKg === null) return [];
+    return [{ ...own, based: null, eased: [], reasons: isOther ? own.reasons : [] }];
+  });
+};
 
 /** What the card is solved from. Complaints are in it: it goes only to who may read them. */
 export function readGround(rows: SquadDay): BenchGround {
