@@ -2,6 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { eq } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import { addDays } from '../../src/core/calendar';
+import type { DayLine } from '../../src/core/day';
 import type { Dose } from '../../src/core/dose';
 import { closeAuth } from '../../src/lib/server/auth/auth';
 import { closeDatabase, withClub } from '../../src/lib/server/db/client';
@@ -226,7 +227,17 @@ describe('four weeks, lived through', () => {
     const bench = readBench(rows, { plan: true, health: true });
     const floor = readFloor(rows, true, true)!;
     const print = readPrint(rows)!;
-    expect(bench.session?.view).toEqual(read.view);
+    // the Bench's page brings whoever does something else and every load; the rest is worked out from the ground
+    const seen = (own: DayLine) =>
+      [own.slot, own.athleteId, own.exerciseId, own.stopped, JSON.stringify(own.dose)].join(' ');
+    const first = new Set((bench.session?.view ?? []).map(seen));
+    const whole = new Map(read.view.map((own) => [seen(own), own]));
+    for (const own of first) expect([...whole.keys()]).toContain(own);
+    for (const [key, own] of whole) {
+      const line = read.card.lines.find(({ slot }) => slot === own.slot);
+      if (own.exerciseId !== line?.exerciseId || own.stopped !== null || own.dose.loadKg !== null)
+        expect([...first]).toContain(key);
+    }
     for (const line of floor.lines)
       for (const one of line.athletes) {
         const own = read.view.find((of) => of.slot === line.slot && of.athleteId === one.id)!;

@@ -1,4 +1,3 @@
-import { v7 } from 'uuid';
 import type { Assessment, Brief, Offer, Swap } from '$core/choose';
 import type { DayLine } from '$core/day';
 import type { Dose } from '$core/dose';
@@ -7,12 +6,13 @@ import type { Family, Phase } from '$core/library';
 import { AS_TEMPLATE, type Card, type CardShape, type Line, type TypedLine } from '$core/session';
 import { sayIssue } from '$lib/messages';
 import type { BenchGround } from '$lib/model/bench-ground';
-import type { CardAnswer, StoredCard } from '$lib/model/card';
+import type { CardAnswer } from '$lib/model/card';
 import type { ExerciseView } from '$lib/model/exercise-view';
 import { startSolver, type Solver } from '$lib/workers/solver';
 import type { BenchPage } from './bench-page';
 import { CardHistory } from './card-history';
-import { changesFrom, mergeAnswer, typedKey, type LineConflict } from './kept-card';
+import { CardKeeper } from './card-keeper';
+import { mergeAnswer, typedKey, type LineConflict } from './kept-card';
 import * as edit from './shape-card';
 
 type GroundReader = (page: Pick<BenchPage, 'squad' | 'day' | 'forAthlete'>) => Promise<BenchGround>;
@@ -64,8 +64,7 @@ export class BenchState {
   #ground: BenchGround | null = null;
   readonly #readGround: GroundReader;
   readonly #data: BenchPage;
-  readonly #id: string;
-  #stored: StoredCard | null;
+  readonly #keeper: CardKeeper;
   #primer: boolean;
   #actions: Promise<void> = Promise.resolve();
   readonly #history: CardHistory;
@@ -73,15 +72,14 @@ export class BenchState {
   /** @param readGround fetches what the card is chosen from */
   constructor(data: BenchPage, readGround: GroundReader = fetchGround) {
     this.#data = data;
-    this.#stored = data.session?.stored ?? null;
-    this.#id = this.#stored?.id ?? data.newId;
+    this.#keeper = new CardKeeper(data);
     this.#primer = data.primer;
     this.#readGround = readGround;
-    this.#history = new CardHistory(this.#id, typeof sessionStorage === 'undefined' ? null : sessionStorage);
+    this.#history = new CardHistory(this.#keeper.id, typeof sessionStorage === 'undefined' ? null : sessionStorage);
     this.#tellSteps();
     this.phase = data.phase;
     this.minutes = data.minutes;
-    this.facilityId = this.#stored?.facilityId ?? null;
+    this.facilityId = this.#keeper.facilityId;
     if (data.session) {
       this.card = data.session.card;
       this.view = data.session.view;
@@ -93,7 +91,7 @@ export class BenchState {
   }
 
   get sessionId(): string {
-    return this.#id;
+    return this.#keeper.id;
   }
 
   /** Starts the worker; a card that is not there yet is made, one that is there is only measured for its swaps. */
@@ -103,7 +101,8 @@ export class BenchState {
     return this.#act(async () => {
       if (!(await this.#ready())) return;
       const { card } = this;
-      await this.#solve(edit.pinAll(card?.lines ?? []), card?.typed ?? [], card === null);
+      if (card) await this.#look(card);
+      else await this.#solve({}, [], true);
     });
   }
 
@@ -172,12 +171,12 @@ export class BenchState {
         ...edit.pinAll(card.lines),
         [slot]: { exerciseId, dosed: null, typed: false, byCoach: true, at: { block, group } },
       };
-      this.#remember(card);
       await this.#solve(
         pins,
         card.typed.filter((own) => own.slot !== slot),
         true,
       );
+      this.#remember(card);
     });
   }
 
@@ -247,16 +246,18 @@ export class BenchState {
       const { card } = this;
       const asked = card && to(card);
       if (!asked) return;
-      this.#remember(card);
       await this.#solve(asked.pins, card.typed, true, true, asked.shape);
+      this.#remember(card);
       if (asked.slot !== undefined && this.card?.lines.some(({ slot }) => slot === asked.slot))
         this.selected = asked.slot;
       this.#tellMoved(card, asked.slot ?? acted);
     });
   }
 
-  #remember(card: Card): void {
-    this.#history.push(card);
+  /** What stood before a change can come back; what was refused changed nothing. */
+  #remember(before: Card): void {
+    if (this.card === before) return;
+    this.#history.push(before);
     this.#tellSteps();
   }
 
@@ -281,8 +282,7 @@ export class BenchState {
     this.phase = to.phase;
     this.#tellMoved(now, null);
     if (!to.lines.some(({ slot }) => slot === this.selected)) this.selected = this.#mainSlot();
-    // what it could be swapped for belongs to the card that stands
-    await this.#solve(edit.pinAll(to.lines), to.typed, false, true, to.shape);
+    await this.#look(to);
     await this.#keepCard();
   }
 
@@ -357,20 +357,20 @@ export class BenchState {
         at: { block: line.block, group: line.group },
       },
     };
-    this.#remember(card);
     await this.#solve(pins, card.typed, true);
+    this.#remember(card);
   }
 
   async #typeForOne(card: Card, line: Line, athleteId: string, dose: Dose): Promise<void> {
     const own = this.view.find((one) => one.slot === line.slot && one.athleteId === athleteId);
     if (!own?.exerciseId) return;
     const typed: TypedLine = { slot: line.slot, athleteId, exerciseId: own.exerciseId, row: own.row, dose };
-    this.#remember(card);
     await this.#solve(
       edit.pinAll(card.lines),
       [...card.typed.filter((one) => typedKey(one) !== typedKey(typed)), typed],
       true,
     );
+    this.#remember(card);
   }
 
   /** One action after the other; what goes wrong in one ends as a sentence and keeps no later one from its turn. */
@@ -394,8 +394,9 @@ export class BenchState {
     this.card?.lines.find((line) => line.slot === 'main')?.slot ?? this.card?.lines[0]?.slot ?? null;
 
   async #solveOwn(keepRunning: boolean): Promise<void> {
-    if (this.card) this.#remember(this.card);
-    await this.#solve(edit.pinOwn(this.card?.lines ?? []), this.card?.typed ?? [], true, keepRunning);
+    const { card } = this;
+    await this.#solve(edit.pinOwn(card?.lines ?? []), card?.typed ?? [], true, keepRunning);
+    if (card) this.#remember(card);
   }
 
   #brief = (
@@ -445,6 +446,20 @@ export class BenchState {
     if (keeps) await this.#keepCard();
   }
 
+  /** What a card that stands could be swapped for and how it measures; the card itself is left alone. */
+  async #look(card: Card): Promise<void> {
+    const brief = this.#brief(edit.pinAll(card.lines), card.typed, true, card.shape);
+    if (!brief || !this.#ground || !this.#solver) return;
+    this.solving = true;
+    const result = await this.#solver.api.solve(brief, this.#ground.tables, this.#ground.entries);
+    this.solving = false;
+    if (result.ok) {
+      this.swaps = result.value.swaps;
+      this.views = { ...this.views, ...result.value.views };
+    }
+    await this.#remeasure();
+  }
+
   /** Reads the card on screen anew after lines came in from elsewhere. */
   async #remeasure(): Promise<void> {
     const { card } = this;
@@ -459,54 +474,31 @@ export class BenchState {
   async #keepCard(): Promise<void> {
     const { card } = this;
     if (!card) return;
-    const head = {
-      minutes: this.minutes,
-      phase: card.phase,
-      template: card.template,
-      facilityId: this.facilityId,
-      shape: card.shape,
-    };
-    const changes = changesFrom(this.#stored, card, head);
-    if (!changes) {
-      this.keep = 'kept';
-      return;
-    }
     this.keep = 'keeping';
-    const { squad, forAthlete, day } = this.#data;
-    const body = JSON.stringify({ id: v7(), squadId: squad.id, athleteId: forAthlete, day, ...changes });
-    try {
-      const response = await fetch(`/api/sessions/${this.#id}`, {
-        method: 'PUT',
-        headers: { 'content-type': 'application/json' },
-        body,
-      });
-      if (response.status >= 500) throw new Error('away');
-      const said = (await response.json()) as Partial<CardAnswer> & { messages?: string[]; conflict?: boolean };
-      if (response.ok && said.card && said.lines && said.typed)
-        await this.#answered(
-          card,
-          { head: said.head ?? null, lines: said.lines, typed: said.typed, card: said.card },
-          said.messages ?? [],
-        );
-      else {
-        this.keep = said.conflict ? 'conflict' : 'refused';
-        this.messages = said.messages ?? ['This could not be kept.'];
-      }
-    } catch {
-      this.keep = 'waiting';
-      this.messages = ['The server is away. What you changed stays here and is kept as soon as it answers.'];
-      setTimeout(() => {
-        if (this.keep !== 'waiting' || !this.#solver) return;
-        this.messages = [];
-        void this.#act(() => this.#keepCard());
-      }, RETRY_S * 1000);
-    }
+    const { minutes, facilityId } = this;
+    const { phase, template, shape } = card;
+    const sent = await this.#keeper.send(card, { minutes, facilityId, phase, template, shape });
+    if (sent.state === 'same') this.keep = 'kept';
+    else if (sent.state === 'answered') await this.#answered(card, sent.answer, sent.messages);
+    else if (sent.state === 'turned-away') {
+      this.keep = sent.isConflict ? 'conflict' : 'refused';
+      this.messages = sent.messages;
+    } else this.#tryAgain();
+  }
+
+  #tryAgain(): void {
+    this.keep = 'waiting';
+    this.messages = ['The server is away. What you changed stays here and is kept as soon as it answers.'];
+    setTimeout(() => {
+      if (this.keep !== 'waiting' || !this.#solver) return;
+      this.messages = [];
+      void this.#act(() => this.#keepCard());
+    }, RETRY_S * 1000);
   }
 
   async #answered(sent: Card, answer: CardAnswer, said: readonly string[]): Promise<void> {
     const before = this.card;
     if (!before) return;
-    this.#stored = answer.card;
     const { card, conflicts, refused } = mergeAnswer(before, sent, answer);
     const refusedOwn = Object.values(answer.typed).some(({ state }) => state === 'refused');
     this.conflicts = [

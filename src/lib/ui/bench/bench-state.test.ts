@@ -23,12 +23,12 @@ vi.mock('$lib/workers/solver', () => ({
 }));
 
 const people = ['a1', 'a2'].map((id) => athlete({ id, name: `Athlete ${id}` }));
-const page = (own: Partial<Brief> = {}): BenchPage =>
+const page = (own: Partial<Brief> = {}, session: BenchPage['session'] = null): BenchPage =>
   ({
     plans: true,
     primer: own.primer ?? false,
     frozen: false,
-    session: null,
+    session,
     newId: 's1',
     phase: 'in-season',
     minutes: 55,
@@ -104,9 +104,9 @@ function keep(body: KeepCard): CardAnswer {
     card: store,
   };
 }
-async function opened(own: Partial<Brief> = {}): Promise<BenchState> {
+async function opened(own: Partial<Brief> = {}, session: BenchPage['session'] = null): Promise<BenchState> {
   const ground = { brief: brief({ athletes: people, ...own }), tables: [], entries: [] };
-  const bench = new BenchState(page(own), () => Promise.resolve(ground));
+  const bench = new BenchState(page(own, session), () => Promise.resolve(ground));
   await bench.start();
   return bench;
 }
@@ -197,6 +197,39 @@ describe('the Bench', () => {
     expect(doseOf(bench.card!, 'upper-pull')).toEqual(was);
     expect(store.typed).toMatchObject([{ own: { slot: 'upper-pull', athleteId: 'a2', dose: { sets: 1, amount: 4 } } }]);
     expect(bench.doseOf('upper-pull')).toMatchObject({ sets: 1, amount: 4 });
+  });
+
+  it('opens a card as it is stored, though there is room for more, and takes every change back to just that', async () => {
+    const whole = (await opened()).card!;
+    const card = { ...whole, lines: whole.lines.filter(({ slot }) => slot !== 'calf' && slot !== 'upper-push') };
+    const lines = card.lines.map((line, position) => ({ version: 1, position, line }));
+    store = { ...store, version: 1, lines };
+    bodies = [];
+    const session = { stored: store, card, view: [], assessment: null, views: {} } as unknown as BenchPage['session'];
+    const bench = await opened({}, session);
+    expect(bench.card).toEqual(card);
+    expect(bodies).toEqual([]);
+    expect(bench.swaps.main?.length).toBeGreaterThan(0);
+    expect(new Set(bench.view.map(({ slot }) => slot))).toEqual(new Set(card.lines.map(({ slot }) => slot)));
+
+    await bench.remove('upper-pull');
+    await bench.typeDose('main', '2 x 4');
+    expect(bench.card).not.toEqual(card);
+    await bench.undo();
+    await bench.undo();
+    expect(bench.card?.lines).toEqual(card.lines);
+    expect(bench.canUndo).toBe(false);
+    expect(store.lines.map(({ line }) => line)).toEqual(card.lines);
+  });
+
+  it('leaves no step behind where a change was refused', async () => {
+    const bench = await opened();
+    const was = bench.card;
+    expect(await bench.typeDose('main', 'much')).not.toEqual([]);
+    await bench.setMinutes(1);
+    expect(bench.keep).toBe('refused');
+    expect(bench.card).toBe(was);
+    expect(bench.canUndo).toBe(false);
   });
 
   it('offers nothing on the day of an event until a primer is asked for', async () => {
