@@ -73,6 +73,7 @@ test('a lift is added by search, moved, paired, typed over the budget, and all o
   await expect(page.locator('[data-slot="own-1"]')).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect.poll(() => slots(page)).toEqual(before);
+  await kept(page);
   await page.reload();
   await expect.poll(() => slots(page)).toEqual(before);
 });

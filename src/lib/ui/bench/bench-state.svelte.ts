@@ -282,8 +282,8 @@ export class BenchState {
     this.phase = to.phase;
     this.#tellMoved(now, null);
     if (!to.lines.some(({ slot }) => slot === this.selected)) this.selected = this.#mainSlot();
-    await this.#look(to);
-    await this.#keepCard();
+    // what the coach sees is on its way to the server before anything is worked out for it
+    await Promise.all([this.#keepCard(), this.#look(to)]);
   }
 
   /**

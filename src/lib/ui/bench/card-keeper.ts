@@ -10,6 +10,9 @@ export type Sent =
   | { readonly state: 'turned-away'; readonly isConflict: boolean; readonly messages: readonly string[] }
   | { readonly state: 'answered'; readonly answer: CardAnswer; readonly messages: readonly string[] };
 
+/** A browser lets at most 64 kB outlive its page; four bytes a character at the worst. */
+const KEEPALIVE_CHARACTERS = 16_000;
+
 /** Keeps one card on the server: sends what differs from what is stored there, and knows what is stored since. */
 export class CardKeeper {
   readonly id: string;
@@ -36,6 +39,8 @@ export class CardKeeper {
         method: 'PUT',
         headers: { 'content-type': 'application/json' },
         body,
+        // a change made in the moment before leaving the page still arrives
+        keepalive: body.length < KEEPALIVE_CHARACTERS,
       });
       if (response.status >= 500) throw new Error('away');
       const said = (await response.json()) as Partial<CardAnswer> & { messages?: string[]; conflict?: boolean };
