@@ -228,8 +228,7 @@ describe('four weeks, lived through', () => {
     const floor = readFloor(rows, true, true)!;
     const print = readPrint(rows)!;
     // the Bench's page brings whoever does something else and every load; the rest is worked out from the ground
-    const seen = (own: DayLine) =>
-      [own.slot, own.athleteId, own.exerciseId, own.stopped, JSON.stringify(own.dose)].join(' ');
+    const seen = (own: DayLine) => JSON.stringify([own.slot, own.athleteId, own.exerciseId, own.stopped, own.dose]);
     const first = new Set((bench.session?.view ?? []).map(seen));
     const whole = new Map(read.view.map((own) => [seen(own), own]));
     for (const own of first) expect([...whole.keys()]).toContain(own);

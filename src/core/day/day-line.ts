@@ -4,6 +4,7 @@ import type { DoseRowId } from '../method';
 import type { Reason } from '../result';
 import type { Line } from '../session';
 import type { Begun, DayContext } from './day-context';
+import type { Variant } from './line-variants';
 import { judgeOption } from './judge-option';
 import type { WorkingLine } from './working-line';
 
@@ -25,6 +26,8 @@ export interface DayLine {
   readonly begun: boolean;
   /** what stops the sets that are left */
   readonly stopped: Reason | null;
+  /** which of the line's written doses this is (SEL-8) */
+  readonly variant: Variant;
 }
 
 /** A line worked out for today. */
@@ -40,6 +43,7 @@ export const asToday = (line: Line, found: WorkingLine, { id }: AthleteFacts): D
   typed: found.typed,
   begun: false,
   stopped: null,
+  variant: found.typed ? 'typed' : 'squad',
 });
 
 /** Nothing here for this athlete today. */
@@ -55,6 +59,7 @@ export const without = (line: Line, { id }: AthleteFacts, why: Reason | null): D
   typed: false,
   begun: false,
   stopped: null,
+  variant: 'without',
 });
 
 /** What was begun stays as it was written; a complaint of this morning stops the sets that are left. */
@@ -72,5 +77,6 @@ export function asBegun(line: Line, fixed: Begun, athlete: AthleteFacts, context
     typed: false,
     begun: true,
     stopped: exercise ? judgeOption(exercise, fixed.row, fixed.written, athlete, context) : null,
+    variant: 'squad',
   };
 }

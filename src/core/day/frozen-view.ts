@@ -1,6 +1,7 @@
-import type { Card } from '../session';
+import type { Card, Line } from '../session';
 import { begunKey, type Begun } from './day-context';
 import type { DayLine } from './day-line';
+import type { Variant } from './line-variants';
 
 /**
  * A card of an earlier day as it stands: what was begun as it was written then, everything else as the card says. Nothing
@@ -27,5 +28,14 @@ export const frozenView = (
       typed: own !== undefined,
       begun: fixed !== undefined,
       stopped: null,
+      variant: variantOf(line, fixed, own?.exerciseId),
     };
   });
+
+/** What was not begun stands as the card says; who began another dose is told by what is different in it. */
+function variantOf(line: Line, fixed: Begun | undefined, own: string | null | undefined): Variant {
+  if (own === null) return 'without';
+  if (fixed === undefined) return own === undefined ? 'squad' : 'typed';
+  if (fixed.exerciseId !== line.exerciseId) return 'other';
+  return fixed.written.sets < line.dose.sets || fixed.written.amount < line.dose.amount ? 'less' : 'squad';
+}

@@ -3,6 +3,8 @@ export * from './day-context';
 export type { DayLine } from './day-line';
 export * from './day-view';
 export * from './frozen-view';
+export { squadView } from './squad-view';
+export type { Variant } from './line-variants';
 export * from './judge-option';
 export * from './judge-day';
 export * from './row-for-athlete';

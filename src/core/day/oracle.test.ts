@@ -34,6 +34,16 @@ describe('a second reading of the rules', () => {
               of,
             ),
           ).toEqual([]);
+        for (const { slot } of card.lines)
+          expect(
+            new Set(
+              view
+                .filter((line) => line.slot === slot && line.exerciseId !== null && !line.typed)
+                .map(({ exerciseId, dose }) =>
+                  [exerciseId, dose.sets, dose.amount, dose.unit, dose.per, dose.rir].join(' '),
+                ),
+            ).size,
+          ).toBeLessThanOrEqual(4);
         const measured = measureCard(card, { ...of, typed: card.typed }, LIBRARY, METHOD);
         expect(measured.assessment.findings.filter(({ severity }) => severity === 'forbid')).toEqual([]);
         expect(measured.view).toEqual(view);

@@ -1,4 +1,4 @@
-import { dayView, frozenView, type DayLine } from '../../day';
+import { frozenView, squadView, type DayLine } from '../../day';
 import type { Library } from '../../library';
 import type { MethodTables } from '../../method';
 import type { Card } from '../../session';
@@ -18,7 +18,7 @@ export interface MeasuredCard {
  */
 export function measureCard(card: Card, brief: Brief, library: Library, method: MethodTables): MeasuredCard {
   const context = makeContext(brief, library, method);
-  const view = brief.athletes.flatMap((athlete) => dayView(card, athlete, context));
+  const view = squadView(card, brief.athletes, context);
   return { view, assessment: assessCard(card, view, context) };
 }
 

@@ -1,4 +1,4 @@
-import { dayView, type DayLine } from '../../day';
+import { squadView, type DayLine } from '../../day';
 import type { Library } from '../../library';
 import type { MethodTables } from '../../method';
 import type { Lead } from '../../season';
@@ -90,7 +90,7 @@ export function solveCard(brief: Brief, library: Library, method: MethodTables):
     typed: brief.typed.filter(({ slot }) => lines.some((line) => line.slot === slot)),
     shape: brief.shape,
   };
-  const view = brief.athletes.flatMap((athlete) => dayView(card, athlete, context));
+  const view = squadView(card, brief.athletes, context);
   return ok({
     card,
     view,

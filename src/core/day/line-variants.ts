@@ -1,0 +1,115 @@
+import { takesLoad, type Dose } from '../dose';
+import type { Exercise } from '../library';
+import type { DoseRowId } from '../method';
+import { doseRange } from '../progress';
+import type { Line } from '../session';
+import type { DayContext } from './day-context';
+import type { DayLine } from './day-line';
+
+/** Which of a line's written doses an athlete does (SEL-8). */
+export type Variant = 'squad' | 'less' | 'other' | 'safe' | 'without' | 'typed';
+
+/** A dose as it is written on a squad's card; everybody's load is their own. */
+export interface Written {
+  readonly variant: Exclude<Variant, 'without' | 'typed'>;
+  readonly exerciseId: string;
+  readonly row: DoseRowId;
+  readonly dose: Dose;
+}
+
+/** A line somebody does something on. */
+export type Doing = DayLine & { readonly exerciseId: string };
+
+export const isDoing = (line: DayLine): line is Doing => line.exerciseId !== null;
+
+/** What a line says, told apart as a coach reads it: a % and its reserve are one dose, loads are everybody's own. */
+export const writtenKey = ({ exerciseId, dose }: Pick<DayLine, 'exerciseId' | 'dose'>): string =>
+  [exerciseId, dose.sets, dose.amount, dose.unit, dose.per, dose.rir].join(' ');
+
+const EASED_FOR_COMPLAINT: readonly string[] = ['barred_by_complaint', 'eased_for_complaint'];
+export const isForComplaint = ({ reasons }: Pick<DayLine, 'reasons'>): boolean =>
+  reasons.some(({ code }) => EASED_FOR_COMPLAINT.includes(code));
+
+/**
+ * The doses a line is written in: the squad's, which most do; *less*, one step of PROG-4 under it; *other*, what most of
+ * those do whom neither fits by level, gate or age; *safe*, the same for complaints.
+ * @param covered whether the squad's or the lesser dose may stand for what an athlete would do
+ */
+export function lineVariants(
+  line: Line,
+  cells: readonly Doing[],
+  covered: (cell: Doing, by: readonly Written[]) => boolean,
+  context: DayContext,
+): Written[] {
+  const squad = squadDose(line, cells);
+  const less = lessThan(squad, context);
+  const own = less ? [squad, less] : [squad];
+  const left = cells.filter((cell) => !cell.typed && !covered(cell, own));
+  const other = mostDone(left.filter((cell) => !isForComplaint(cell)));
+  const safe = mostDone(left.filter(isForComplaint));
+  return [
+    ...own,
+    ...(other ? [{ ...other, variant: 'other' as const }] : []),
+    ...(safe ? [{ ...safe, variant: 'safe' as const }] : []),
+  ];
+}
+
+/** The dose most do of the squad's entry; of two done by as many the card's own, then the larger: fewer are held back by it. */
+function squadDose(line: Line, cells: readonly Doing[]): Written {
+  const same = cells.filter((cell) => cell.exerciseId === line.exerciseId && (!cell.typed || line.typed));
+  const [most] = [...grouped(same, writtenKey).values()]
+    .flatMap((of) => (of[0] ? [{ cell: of.find(({ row }) => row === line.row) ?? of[0], count: of.length }] : []))
+    .sort(
+      (a, b) =>
+        b.count - a.count ||
+        Number(writtenKey(b.cell) === writtenKey(line)) - Number(writtenKey(a.cell) === writtenKey(line)) ||
+        (isAtMost(a.cell.dose, b.cell.dose) ? 1 : -1),
+    );
+  const { exerciseId, row, dose } = most?.cell ?? line;
+  return { variant: 'squad', exerciseId, row, dose };
+}
+
+/** One set off; at the fewest sets a third of the reps or time (PROG-4). */
+function lessThan(squad: Written, { library, method }: DayContext): Written | null {
+  const exercise = library.exercises.get(squad.exerciseId);
+  const row = method.doses[squad.row];
+  const range = exercise && row.progresses ? doseRange(exercise, row, library) : null;
+  if (!range) return null;
+  const { dose } = squad;
+  const third = Math.max(1, Math.floor(dose.amount * method.settings.progress.cutShare));
+  const to =
+    dose.sets > range.sets[0]
+      ? { ...dose, sets: dose.sets - 1 }
+      : { ...dose, amount: Math.max(1, dose.amount - third) };
+  return to.amount === dose.amount && to.sets === dose.sets ? null : { ...squad, variant: 'less', dose: to };
+}
+
+/** Of what is done the entry most do, at the least dose of them: everybody who does it may do that. */
+function mostDone(cells: readonly Doing[]): Omit<Written, 'variant'> | null {
+  if (cells.length === 0) return null;
+  const [entry] = [...grouped(cells, ({ exerciseId }) => exerciseId)].sort(
+    ([a, many], [b, few]) => few.length - many.length || (a < b ? -1 : 1),
+  );
+  const [least] = cells
+    .filter(({ exerciseId }) => exerciseId === entry?.[0])
+    .sort((a, b) => (isAtMost(a.dose, b.dose) ? -1 : 1));
+  return least ? { exerciseId: least.exerciseId, row: least.row, dose: least.dose } : null;
+}
+
+function grouped(cells: readonly Doing[], by: (cell: Doing) => string): Map<string, Doing[]> {
+  const groups = new Map<string, Doing[]>();
+  for (const cell of cells) groups.set(by(cell), [...(groups.get(by(cell)) ?? []), cell]);
+  return groups;
+}
+
+/** Whether a dose asks no more than another: fewer sets, then more in reserve, then fewer reps (SEL-8). */
+export function isAtMost(dose: Dose, than: Dose): boolean {
+  if (dose.sets !== than.sets) return dose.sets < than.sets;
+  if (dose.unit !== than.unit || dose.per !== than.per) return false;
+  const [own, other] = [dose.rir ?? 0, than.rir ?? 0];
+  return own === other ? dose.amount <= than.amount : own > other;
+}
+
+/** Whether a dose on the squad's entry is the athlete's own to load: sets and reps are the squad's (PROG-15). */
+export const ownsLoad = (exercise: Exercise, { dose, eased }: Pick<DayLine, 'dose' | 'eased'>): boolean =>
+  takesLoad(exercise, dose) && dose.loadKg !== null && eased.length === 0;
