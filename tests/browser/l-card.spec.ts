@@ -109,3 +109,55 @@ test('a line is taken off and stays off, one is dragged, one is never chosen for
   await expect(page.locator('.card')).toBeVisible();
   await expect(page.locator('.card')).not.toContainText(name);
 });
+
+test('everybody is seen and changed on one page: by keys less, other, without, a dose, and back', async ({ page }) => {
+  setToday(TUESDAY);
+  await signIn(page);
+  await openBench(page, 'Handball');
+  await ready(page);
+  await page.getByRole('tab', { name: 'Everybody' }).click();
+  const grid = page.getByRole('grid', { name: 'Everybody, line by line' });
+  await expect(grid.getByRole('rowheader')).toHaveCount((await grid.locator('tbody tr').count()) + 1);
+  expect(await seriousOn(page)).toEqual([]);
+
+  const cell = (row: number, column: number) => page.locator(`#cell-${String(row)}-${String(column)}`);
+  await cell(0, 0).click();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  const chosen = cell(1, 2);
+  await expect(chosen).toBeFocused();
+  const was = await chosen.innerText();
+  await page.keyboard.press('x');
+  await expect(chosen).toContainText('without');
+  await kept(page);
+  await page.keyboard.press('Backspace');
+  await expect(chosen).toHaveText(was);
+  await kept(page);
+  await page.keyboard.press('l');
+  await expect(chosen).toContainText('yours');
+  await kept(page);
+
+  // a dose as on the card; what cannot be read is said and stays typed
+  await page.keyboard.press('Enter');
+  const dose = page.getByLabel(/^Dose of/);
+  await dose.fill('4x');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('#dose-messages')).toBeVisible();
+  await expect(dose).toHaveValue('4x');
+  await dose.fill('2x3');
+  await page.keyboard.press('Enter');
+  await expect(chosen).toContainText('2 × 3');
+  await kept(page);
+  await page.reload();
+  await ready(page);
+  await page.getByRole('tab', { name: 'Everybody' }).click();
+  await expect(chosen).toContainText('yours 2 × 3');
+
+  // all of it taken back
+  for (let step = 0; step < 4; step++) {
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await kept(page);
+  }
+  await expect(chosen).toHaveText(was);
+});

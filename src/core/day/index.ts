@@ -4,7 +4,7 @@ export type { DayLine } from './day-line';
 export * from './day-view';
 export * from './frozen-view';
 export { squadView } from './squad-view';
-export type { Variant } from './line-variants';
+export { lesserDose, squadDoseOf, type Variant } from './line-variants';
 export * from './judge-option';
 export * from './judge-day';
 export * from './row-for-athlete';

@@ -17,6 +17,9 @@ export interface Written {
   readonly dose: Dose;
 }
 
+/** Whether one of some written doses may stand for what an athlete would do. */
+export type Covered = (cell: Doing, by: readonly Written[]) => boolean;
+
 /** A line somebody does something on. */
 export type Doing = DayLine & { readonly exerciseId: string };
 
@@ -33,25 +36,17 @@ export const isForComplaint = ({ reasons }: Pick<DayLine, 'reasons'>): boolean =
 /**
  * The doses a line is written in: the squad's, which most do; *less*, one step of PROG-4 under it; *other*, what most of
  * those do whom neither fits by level, gate or age; *safe*, the same for complaints.
- * @param covered whether the squad's or the lesser dose may stand for what an athlete would do
  */
-export function lineVariants(
-  line: Line,
-  cells: readonly Doing[],
-  covered: (cell: Doing, by: readonly Written[]) => boolean,
-  context: DayContext,
-): Written[] {
+export function lineVariants(line: Line, cells: readonly Doing[], covered: Covered, context: DayContext): Written[] {
   const squad = squadDose(line, cells);
-  const less = lessThan(squad, context);
+  const dose = lesserDose(squad, context);
+  const less = dose && { ...squad, variant: 'less' as const, dose };
   const own = less ? [squad, less] : [squad];
   const left = cells.filter((cell) => !cell.typed && !covered(cell, own));
-  const other = mostDone(left.filter((cell) => !isForComplaint(cell)));
-  const safe = mostDone(left.filter(isForComplaint));
-  return [
-    ...own,
-    ...(other ? [{ ...other, variant: 'other' as const }] : []),
-    ...(safe ? [{ ...safe, variant: 'safe' as const }] : []),
-  ];
+  const others = left.filter((cell) => !isForComplaint(cell));
+  const other = servesMost(others, 'other', covered);
+  const safe = servesMost(left.filter(isForComplaint), 'safe', covered);
+  return [...own, ...(other ? [other] : []), ...(safe ? [safe] : [])];
 }
 
 /** The dose most do of the squad's entry; of two done by as many the card's own, then the larger: fewer are held back by it. */
@@ -69,31 +64,37 @@ function squadDose(line: Line, cells: readonly Doing[]): Written {
   return { variant: 'squad', exerciseId, row, dose };
 }
 
-/** One set off; at the fewest sets a third of the reps or time (PROG-4). */
-function lessThan(squad: Written, { library, method }: DayContext): Written | null {
-  const exercise = library.exercises.get(squad.exerciseId);
-  const row = method.doses[squad.row];
+/**
+ * A dose one step of PROG-4 easier: one set off; at the fewest sets a third of the reps or time.
+ * @returns null where nothing is left to take off, and for getting warm
+ */
+export function lesserDose(
+  { exerciseId, row: id, dose }: Pick<Written, 'exerciseId' | 'row' | 'dose'>,
+  { library, method }: Pick<DayContext, 'library' | 'method'>,
+): Dose | null {
+  const exercise = library.exercises.get(exerciseId);
+  const row = method.doses[id];
   const range = exercise && row.progresses ? doseRange(exercise, row, library) : null;
   if (!range) return null;
-  const { dose } = squad;
+  if (dose.sets > range.sets[0]) return { ...dose, sets: dose.sets - 1 };
   const third = Math.max(1, Math.floor(dose.amount * method.settings.progress.cutShare));
-  const to =
-    dose.sets > range.sets[0]
-      ? { ...dose, sets: dose.sets - 1 }
-      : { ...dose, amount: Math.max(1, dose.amount - third) };
-  return to.amount === dose.amount && to.sets === dose.sets ? null : { ...squad, variant: 'less', dose: to };
+  return dose.amount > third ? { ...dose, amount: dose.amount - third } : null;
 }
 
-/** Of what is done the entry most do, at the least dose of them: everybody who does it may do that. */
-function mostDone(cells: readonly Doing[]): Omit<Written, 'variant'> | null {
-  if (cells.length === 0) return null;
-  const [entry] = [...grouped(cells, ({ exerciseId }) => exerciseId)].sort(
-    ([a, many], [b, few]) => few.length - many.length || (a < b ? -1 : 1),
-  );
-  const [least] = cells
-    .filter(({ exerciseId }) => exerciseId === entry?.[0])
-    .sort((a, b) => (isAtMost(a.dose, b.dose) ? -1 : 1));
-  return least ? { exerciseId: least.exerciseId, row: least.row, dose: least.dose } : null;
+/**
+ * Of what is done the entry that serves most of them, at the least dose of those who do it; of two that serve as many the
+ * one more do.
+ */
+function servesMost(cells: readonly Doing[], variant: 'other' | 'safe', covered: Covered): Written | null {
+  const [best] = [...grouped(cells, ({ exerciseId }) => exerciseId)]
+    .map(([exerciseId, of]) => {
+      const [least] = [...of].sort((a, b) => (isAtMost(a.dose, b.dose) ? -1 : 1));
+      const written = least && { variant, exerciseId, row: least.row, dose: least.dose };
+      const serves = written ? cells.filter((cell) => covered(cell, [written])).length : 0;
+      return { written, serves, count: of.length, exerciseId };
+    })
+    .sort((a, b) => b.serves - a.serves || b.count - a.count || (a.exerciseId < b.exerciseId ? -1 : 1));
+  return best?.written ?? null;
 }
 
 function grouped(cells: readonly Doing[], by: (cell: Doing) => string): Map<string, Doing[]> {
@@ -113,3 +114,11 @@ export function isAtMost(dose: Dose, than: Dose): boolean {
 /** Whether a dose on the squad's entry is the athlete's own to load: sets and reps are the squad's (PROG-15). */
 export const ownsLoad = (exercise: Exercise, { dose, eased }: Pick<DayLine, 'dose' | 'eased'>): boolean =>
   takesLoad(exercise, dose) && dose.loadKg !== null && eased.length === 0;
+
+/** The dose that most do of a squad's line today, which stands on it; the line's own where nobody does. */
+export const squadDoseOf = (line: Line, view: readonly DayLine[]): Dose => {
+  const most = view.find(
+    (own) => own.slot === line.slot && own.variant === 'squad' && own.exerciseId === line.exerciseId,
+  );
+  return most ? { ...most.dose, loadKg: line.dose.loadKg, percent: line.dose.percent } : line.dose;
+};

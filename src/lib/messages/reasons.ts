@@ -164,6 +164,15 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
     `${text(f.loadKg)} kg is above the estimated maximum of ${Number(f.count) > 1 ? `${text(f.count)} athletes` : `${text(f.athlete)} (${text(f.e1rmKg)} kg)`}.`,
   consent_missing: (f) => `Under 18 without a guardian’s consent noted: ${text(f.names)}.`,
   contacts_trimmed: (f) => `Own contact budget is ${text(f.limit)}: ${text(f.from)} sets become ${text(f.to)}.`,
+  one_card: (f) =>
+    f.other === true
+      ? 'Another entry, so that one card stays one card.'
+      : `Own dose is ${text(f.sets)} × ${text(f.amount)}: the card has room for four, and this is the next below.`,
+  no_dose_left: () => 'None of the four doses of this line fits.',
+  own_card_better: (f) =>
+    `More than half of this card is other for ${listWords(f.names as string[])}: better an own card.`,
+  group_card_better: (f) =>
+    `${text(f.count)} of ${text(f.of)} do the main lift by another row: better a group with a card of its own.`,
   over_minutes: (f) =>
     `${text(f.minutes)} minutes for ${text(f.asked)} asked: ${text(f.over)} over. Take a set off, or give it more time.`,
   over_contacts: (f) => `${text(f.weighted)} weighted contacts; the limit today is ${text(f.limit)}.`,

@@ -1,10 +1,19 @@
 import * as Comlink from 'comlink';
 import { LIBRARY, METHOD } from '$catalog';
-import { measureCard, offerEntries, solveCard, type Brief, type MeasuredCard, type Offer } from '$core/choose';
+import {
+  giveOwn,
+  measureCard,
+  offerEntries,
+  solveCard,
+  type Brief,
+  type Given,
+  type MeasuredCard,
+  type Offer,
+} from '$core/choose';
 import { overlayLibrary, type OwnEntry } from '$core/library';
 import { overlayTables, schoolLibrary, type ClubTable } from '$core/method';
 import type { Result } from '$core/result';
-import type { Card } from '$core/session';
+import type { Card, TypedLine } from '$core/session';
 import { viewsOf } from '$lib/model/exercise-view';
 import type { Bench } from './bench';
 
@@ -43,6 +52,18 @@ const api = {
   measure(card: Card, brief: Brief, tables: readonly ClubTable[], entries: readonly OwnEntry[]): MeasuredCard {
     const { method, library } = ofClub(tables, entries);
     return measureCard(card, brief, library, method);
+  },
+  /** What a line is for one athlete when the coach asks for less, other, or an entry. */
+  give(
+    card: Card,
+    at: { slot: string; athleteId: string },
+    given: Given,
+    brief: Brief,
+    tables: readonly ClubTable[],
+    entries: readonly OwnEntry[],
+  ): Result<TypedLine> {
+    const { method, library } = ofClub(tables, entries);
+    return giveOwn(card, at, given, brief, library, method);
   },
   /** The library searched for a line to add. */
   offer(query: string, brief: Brief, tables: readonly ClubTable[], entries: readonly OwnEntry[]): Offer[] {

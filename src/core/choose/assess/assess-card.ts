@@ -7,6 +7,7 @@ import { checkPairs, layOut, type Timeline } from '../../order';
 import type { Finding } from '../../result';
 import type { Card } from '../../session';
 import type { Context } from '../context';
+import { checkOneCard } from './check-one-card';
 import { checkTyped } from './check-typed';
 
 /** A card measured: its clock, contacts, balance, and everything the rules say against it. */
@@ -52,6 +53,7 @@ export function assessCard(
       ...entries.flatMap((entry) => withSlot(checkPercent(entry.dose, method), entry.slot)),
       ...checkPairs(entries, method.settings),
       ...checkTyped(card, view, context),
+      ...checkOneCard(card.lines, view, context),
       ...consentMissing(context),
     ],
   };

@@ -16,11 +16,15 @@ export interface Option extends Pick<Line, 'row' | 'dose' | 'full'> {
   readonly barredShare: number;
 }
 
-/** A slot with what may fill it, in id order. `free` leaves the coach's pin and what runs aside: it is what swaps offer. */
+/**
+ * A slot with what may fill it, in id order. `free` leaves the coach's pin and what runs aside: it is what swaps offer.
+ * `beyond`: what the slot takes when its role does not narrow it, for who may do nothing of the rest.
+ */
 export interface SlotOptions {
   readonly slot: Slot;
   readonly options: readonly Option[];
   readonly free: readonly Option[];
+  readonly beyond: readonly Option[];
 }
 
 /** Rows a slot may be dosed by in this phase (PHASE-3), best first. */
@@ -64,11 +68,11 @@ export function slotOptions(slot: Slot, context: Context): SlotOptions {
   const free =
     all.length > 0 ? all : slot.main ? of(unloaded(slot), leadsUnloaded) : of(slot, () => true, slot.spareRows);
   const pin = Object.hasOwn(brief.pins, slot.id) ? brief.pins[slot.id] : undefined;
-  if (pin) return { slot, free, options: pinned(pin, rows, slot, context) };
-  if (slot.block === 'prep') return { slot, free, options: free };
+  if (pin) return { slot, free, beyond: [], options: pinned(pin, rows, slot, context) };
+  if (slot.block === 'prep') return { slot, free, beyond: [], options: free };
   const running = Object.hasOwn(brief.running.entries, slot.id) ? brief.running.entries[slot.id] : undefined;
   const kept = brief.keepRunning ? free.filter(({ exercise }) => exercise.id === running) : [];
-  return { slot, free, options: kept.length > 0 ? kept : free };
+  return { slot, free, beyond: [], options: kept.length > 0 ? kept : free };
 }
 
 /** A main slot where no load can be set: single-leg work of the same dominance may lead too. */

@@ -52,8 +52,9 @@ export function solveCard(brief: Brief, library: Library, method: MethodTables):
   const filled = (of: Context): SlotOptions[] => {
     const open = shapeSlots(roleSlots(ordered, brief.role, setting), brief, context.library).map(({ slot, wide }) => {
       const own = slotOptions(slot, of);
+      const beyond = wide ? slotOptions(wide, of) : null;
       // where nobody may do what the role asks for, the other kind is better than none
-      return own.options.length === 0 && wide ? slotOptions(wide, of) : own;
+      return { ...(own.options.length === 0 && beyond ? beyond : own), beyond: beyond?.free ?? [] };
     });
     return choosePrep(open, of);
   };

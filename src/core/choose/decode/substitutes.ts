@@ -10,28 +10,30 @@ import type { Context } from '../context';
  * then one for each kind of complaint that may come by the morning, then the best of the slot.
  */
 export function substitutesFor(
-  { free }: SlotOptions,
+  { free, beyond }: SlotOptions,
   chosen: Option,
   taken: ReadonlySet<string>,
   context: Context,
 ): Substitute[] {
-  const ranked = rank(free, context).filter(
-    ({ exercise }) =>
-      exercise.id !== chosen.exercise.id &&
-      (exercise.pattern === chosen.exercise.pattern || !taken.has(exercise.pattern)),
-  );
+  const mayStand = ({ exercise }: Option): boolean =>
+    exercise.id !== chosen.exercise.id &&
+    (exercise.pattern === chosen.exercise.pattern || !taken.has(exercise.pattern));
+  const ranked = rank(free, context).filter(mayStand);
+  // a knee that bars every squat leaves a hinge
+  const last = rank(beyond, context).filter(mayStand);
+  const first = (may: (option: Option) => boolean): Option | undefined => ranked.find(may) ?? last.find(may);
   const found = new Map<string, Option>();
   const add = (option: Option | undefined): void => {
     if (option) found.set(option.exercise.id, option);
   };
   for (const athlete of context.brief.athletes) {
     if (!judgeOption(chosen.exercise, chosen.row, chosen.dose, athlete, context)) continue;
-    add(ranked.find(({ exercise, row, dose }) => !judgeOption(exercise, row, dose, athlete, context)));
+    add(first(({ exercise, row, dose }) => !judgeOption(exercise, row, dose, athlete, context)));
   }
   for (const place of representatives(context)) {
     const bar = barOf({ place, side: null, score: 4, column: 'stop' }, context.method);
     const stops = ({ exercise, row, dose }: Option): boolean => isBarred(bar, exercise, row, tierOf(exercise, dose));
-    if (stops(chosen)) add(ranked.find((option) => !stops(option)));
+    if (stops(chosen)) add(first((option) => !stops(option)));
   }
   for (const option of ranked) {
     if (found.size >= SUBSTITUTES_KEPT) break;

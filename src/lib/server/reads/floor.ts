@@ -1,4 +1,5 @@
 import { asc, eq } from 'drizzle-orm';
+import { squadDoseOf } from '$core/day';
 import { rampSets } from '$core/dose';
 import { getExercise } from '$core/library';
 import { isMainSlot } from '$core/session';
@@ -33,7 +34,7 @@ export function readFloor(rows: SquadDay, health: boolean, mayLog: boolean) {
     block: line.block,
     group: line.group,
     exerciseId: line.exerciseId,
-    dose: line.dose,
+    dose: squadDoseOf(line, read.view),
     // nothing of a health note where the room can read it: "own line" (SAFE-7)
     athletes: read.view.flatMap((own) =>
       own.slot === line.slot && own.exerciseId !== null

@@ -1,3 +1,4 @@
+import { squadDoseOf } from '$core/day';
 import { formatDose, formatMass, formatSets } from '$core/exchange';
 import { viewsOf } from '$lib/model/exercise-view';
 import { libraryOf } from '../repositories/club-context';
@@ -27,7 +28,7 @@ export function readPrint(rows: SquadDay) {
       (own) =>
         own.dose.loadKg !== null ||
         own.exerciseId !== line.exerciseId ||
-        formatSets(own.dose) !== formatSets(line.dose),
+        formatSets(own.dose) !== formatSets(squadDoseOf(line, view)),
     ),
   );
   const groups = [...new Set(card.lines.filter(({ block }) => block !== 'prep').flatMap(({ group }) => group ?? []))];
@@ -45,7 +46,7 @@ export function readPrint(rows: SquadDay) {
       group: line.group === null ? null : (LETTERS[groups.indexOf(line.group)] ?? null),
       name: nameOf(line.exerciseId),
       family: views[line.exerciseId]?.family ?? 'mobility',
-      dose: formatDose({ ...line.dose, loadKg: null, percent: null }, club.massUnit),
+      dose: formatDose({ ...squadDoseOf(line, view), loadKg: null, percent: null }, club.massUnit),
       cues: views[line.exerciseId]?.cues.join(' ') ?? '',
       partner: views[line.exerciseId]?.partner ?? null,
       pins: views[line.exerciseId]?.pins ?? false,
@@ -61,7 +62,7 @@ export function readPrint(rows: SquadDay) {
         const replaced = mine.exerciseId !== line.exerciseId;
         const parts = [
           replaced ? nameOf(mine.exerciseId) : '',
-          formatSets(mine.dose) === formatSets(line.dose) && !replaced ? '' : formatSets(mine.dose),
+          formatSets(mine.dose) === formatSets(squadDoseOf(line, view)) && !replaced ? '' : formatSets(mine.dose),
           mine.dose.loadKg === null ? '' : formatMass(mine.dose.loadKg, club.massUnit),
         ];
         return parts.filter(Boolean).join(', ');

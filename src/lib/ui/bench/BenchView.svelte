@@ -1,7 +1,7 @@
 <script lang="ts">
   import { onMount, tick } from 'svelte';
   import { ownValue } from '$core/own';
-  import { Button } from 'carbon-components-svelte';
+  import { Button, ContentSwitcher, Switch } from 'carbon-components-svelte';
   import { invalidateAll } from '$app/navigation';
   import { formatDose } from '$core/exchange';
   import type { Line } from '$core/session';
@@ -13,6 +13,7 @@
   import Brief from './Brief.svelte';
   import CardView from './CardView.svelte';
   import Ledger from './Ledger.svelte';
+  import Matrix from './Matrix.svelte';
   import Why from './Why.svelte';
 
   let { data, editable: mayEdit }: { data: BenchPage; editable: boolean } = $props();
@@ -21,6 +22,8 @@
   const bench = new BenchState(data);
   let editing = $state<string | null>(null);
   let adding = $state(false);
+  /** athletes down, lines across, in place of the card */
+  let everybody = $state(false);
 
   const names = $derived(new Map(data.athletes.map(({ id, name }) => [id, name])));
   const nameOf = (id: string): string => names.get(id) ?? 'someone';
@@ -52,67 +55,70 @@
 
   onMount(() => {
     void bench.start();
-    const unbind = bindKeys({
-      ArrowDown: (event) => {
-        event.preventDefault();
-        step(1);
-      },
-      ArrowUp: (event) => {
-        event.preventDefault();
-        step(-1);
-      },
-      Enter: (event) => {
-        if (event.target instanceof Element && event.target.closest('button:not(.name), a, summary')) return;
-        event.preventDefault();
-        if (editable) editing = bench.selected;
-      },
-      s: () => {
-        const slot = bench.selected;
-        const first = slot === null ? undefined : bench.swaps[slot]?.[0];
-        if (editable && slot !== null && first) void bench.swap(slot, first.exerciseId);
-      },
-      a: (event) => {
-        if (!editable || !bench.card) return;
-        event.preventDefault();
-        adding = true;
-      },
-      Delete: () => {
-        if (editable && bench.selected !== null) void bench.remove(bench.selected);
-      },
-      'Alt+ArrowUp': (event) => shift(event, -1),
-      'Alt+ArrowDown': (event) => shift(event, 1),
-      '$mod+z': (event) => {
-        event.preventDefault();
-        if (editable) void bench.undo();
-      },
-      '$mod+Shift+z': (event) => {
-        event.preventDefault();
-        if (editable) void bench.redo();
-      },
-      r: () => document.querySelector<HTMLElement>('.why')?.scrollIntoView({ block: 'nearest' }),
-    });
-    return () => {
-      unbind();
-      bench.stop();
-    };
+    return () => bench.stop();
   });
+
+  const always = {
+    '$mod+z': (event: KeyboardEvent) => {
+      event.preventDefault();
+      if (editable) void bench.undo();
+    },
+    '$mod+Shift+z': (event: KeyboardEvent) => {
+      event.preventDefault();
+      if (editable) void bench.redo();
+    },
+  };
+  const onCard = {
+    ArrowDown: (event: KeyboardEvent) => {
+      event.preventDefault();
+      step(1);
+    },
+    ArrowUp: (event: KeyboardEvent) => {
+      event.preventDefault();
+      step(-1);
+    },
+    Enter: (event: KeyboardEvent) => {
+      if (event.target instanceof Element && event.target.closest('button:not(.name), a, summary')) return;
+      event.preventDefault();
+      if (editable) editing = bench.selected;
+    },
+    s: () => {
+      const slot = bench.selected;
+      const first = slot === null ? undefined : bench.swaps[slot]?.[0];
+      if (editable && slot !== null && first) void bench.swap(slot, first.exerciseId);
+    },
+    a: (event: KeyboardEvent) => {
+      if (!editable || !bench.card) return;
+      event.preventDefault();
+      adding = true;
+    },
+    Delete: () => {
+      if (editable && bench.selected !== null) void bench.remove(bench.selected);
+    },
+    'Alt+ArrowUp': (event: KeyboardEvent) => shift(event, -1),
+    'Alt+ArrowDown': (event: KeyboardEvent) => shift(event, 1),
+    r: () => document.querySelector<HTMLElement>('.why')?.scrollIntoView({ block: 'nearest' }),
+  };
+  $effect(() => bindKeys(everybody ? always : { ...always, ...onCard }));
 </script>
 
-<div class="bench">
-  <Brief
-    {bench}
-    squad={data.squad}
-    place={data.place}
-    athletes={data.athletes}
-    forAthlete={data.forAthlete}
-    day={data.day}
-    dayWords={data.dayWords}
-    start={data.start}
-    event={data.event}
-    phases={data.phases}
-    leastMinutes={data.leastMinutes}
-    {editable}
-  />
+<div class="bench" class:everybody>
+  {#if !everybody}
+    <Brief
+      {bench}
+      squad={data.squad}
+      place={data.place}
+      athletes={data.athletes}
+      forAthlete={data.forAthlete}
+      day={data.day}
+      dayWords={data.dayWords}
+      start={data.start}
+      event={data.event}
+      phases={data.phases}
+      leastMinutes={data.leastMinutes}
+      {editable}
+    />
+  {/if}
   <section class="middle">
     <header>
       <h1>{weekday} session</h1>
@@ -124,12 +130,26 @@
       {:else}
         <p class="sums">{who}</p>
       {/if}
+      {#if bench.card && data.forAthlete === null && data.athletes.length > 1}
+        <div class="switch">
+          <ContentSwitcher
+            size="sm"
+            selectedIndex={everybody ? 1 : 0}
+            on:change={({ detail }) => (everybody = detail === 1)}
+            aria-label="How the session is shown"
+          >
+            <Switch text="Card" />
+            <Switch text="Everybody" />
+          </ContentSwitcher>
+        </div>
+      {/if}
       {#if bench.card && bench.keep !== 'none'}
         <span class="actions">
           {#if editable}
             <Button size="small" kind="ghost" disabled={!bench.canUndo} on:click={() => void bench.undo()}>Undo</Button>
             <Button size="small" kind="ghost" disabled={!bench.canRedo} on:click={() => void bench.redo()}>Redo</Button>
-            <Button size="small" kind="ghost" on:click={() => (adding = !adding)}>Add a line</Button>
+            {#if !everybody}<Button size="small" kind="ghost" on:click={() => (adding = !adding)}>Add a line</Button
+              >{/if}
           {/if}
           <Button size="small" kind="tertiary" href="/print/{bench.sessionId}" target="_blank">Print</Button>
           <Button size="small" href="/floor/{bench.sessionId}">Open on the floor</Button>
@@ -161,10 +181,25 @@
       {#if bench.gone.length > 0}
         <p class="gone" role="status">Made room: {goneWords} came off. Undo brings it back.</p>
       {/if}
-      {#if adding && editable}<AddLine {bench} onleave={() => (adding = false)} />{/if}
-      <CardView {bench} mass={data.massUnit} {editable} {nameOf} bind:editing />
+      {#if everybody}
+        <Matrix
+          {bench}
+          athletes={data.athletes}
+          squadId={data.squad.id}
+          racks={data.squad.kit.racks}
+          mass={data.massUnit}
+          {editable}
+          {placeName}
+        />
+      {:else}
+        {#if adding && editable}<AddLine {bench} onleave={() => (adding = false)} />{/if}
+        <CardView {bench} mass={data.massUnit} {editable} {nameOf} bind:editing />
+      {/if}
       <footer>
-        {#if editable}<span class="keys"
+        {#if editable && everybody}<span class="keys"
+            ><kbd>arrows</kbd> cell <kbd>Enter</kbd> dose <kbd>l</kbd> less <kbd>o</kbd> other <kbd>x</kbd> without
+            <kbd>⌫</kbd> as the rules say</span
+          >{:else if editable}<span class="keys"
             ><kbd>↑</kbd><kbd>↓</kbd> line <kbd>Enter</kbd> dose <kbd>s</kbd> swap <kbd>a</kbd> add <kbd>Del</kbd> take
             off <kbd>Alt ↑↓</kbd> move <kbd>r</kbd> why <kbd>?</kbd> keys</span
           >{/if}
@@ -196,12 +231,14 @@
       <p class="empty"><a href="/squad/{data.squad.id}">Go to the squad</a></p>
     {/if}
   </section>
-  <aside class="right" aria-label="Ledger and reasons">
-    {#if bench.card}
-      <Ledger {bench} sport={data.sport} covered={data.covered} kneeHip={data.kneeHip} />
-      <Why {bench} {editable} {nameOf} {placeName} />
-    {/if}
-  </aside>
+  {#if !everybody}
+    <aside class="right" aria-label="Ledger and reasons">
+      {#if bench.card}
+        <Ledger {bench} sport={data.sport} covered={data.covered} kneeHip={data.kneeHip} />
+        <Why {bench} {editable} {nameOf} {placeName} />
+      {/if}
+    </aside>
+  {/if}
 </div>
 
 <style>
@@ -209,6 +246,15 @@
     display: grid;
     grid-template-columns: 174px minmax(0, 1fr) 286px;
     min-height: calc(100vh - 62px);
+  }
+  .bench.everybody {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .switch {
+    margin-right: auto;
+  }
+  .switch :global(.bx--content-switcher) {
+    width: 212px;
   }
   .middle {
     padding: 12px 0 8px 12px;
@@ -283,6 +329,9 @@
   @media (max-width: 1100px) {
     .bench {
       grid-template-columns: minmax(0, 1fr) 286px;
+    }
+    .bench.everybody {
+      grid-template-columns: minmax(0, 1fr);
     }
     .bench > :global(.brief) {
       grid-column: 1 / -1;

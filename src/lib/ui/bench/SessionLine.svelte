@@ -92,12 +92,8 @@
         >{/if}{#if moved}<span class="pinned" title="Changed with your last change"> · changed</span>{/if}</b
     >
     <span class="note">
-      {under}{#if bench.shownAthlete === null}{#if differ.others.length > 0}&nbsp;· <strong
-            >{differ.others.length === 1 ? differ.others[0] : `${differ.others.length} do`} other</strong
-          >{/if}{#if differ.leftOut.length > 0}&nbsp;· <strong
-            >{differ.leftOut.length === 1 ? differ.leftOut[0] : differ.leftOut.length} without</strong
-          >{/if}{#if differ.ownDose > 0 && differ.others.length + differ.leftOut.length === 0}&nbsp;· {differ.ownDose} own
-          dose{/if}{/if}
+      {under}{#if bench.shownAthlete === null}{#each differ as words (words)}&nbsp;· <strong>{words}</strong
+          >{/each}{/if}
     </span>
   </button>
   <div class="dose">

@@ -44,7 +44,7 @@
         own.exerciseId === null
           ? 'leaves it out'
           : own.exerciseId === line.exerciseId
-            ? formatSets(own.dose)
+            ? `${own.variant === 'less' || own.variant === 'other' ? `${own.variant}, ` : ''}${formatSets(own.dose)}`
             : `${bench.views[own.exerciseId]?.name ?? own.exerciseId}, ${formatSets(own.dose)}`;
       const key = `${what} ${say(why)}`;
       const entry = found.get(key) ?? { who: [], what, why };

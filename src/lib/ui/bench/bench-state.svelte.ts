@@ -1,5 +1,5 @@
-import type { Assessment, Brief, Offer, Swap } from '$core/choose';
-import type { DayLine } from '$core/day';
+import type { Assessment, Brief, Given, Offer, Swap } from '$core/choose';
+import { squadDoseOf, type DayLine } from '$core/day';
 import type { Dose } from '$core/dose';
 import { parseDose } from '$core/exchange';
 import type { Family, Phase } from '$core/library';
@@ -290,8 +290,7 @@ export class BenchState {
    * Reads a typed dose for the squad's line, or for the athlete on screen.
    * @returns sentences for what stands against it; empty when it was taken
    */
-  async typeDose(slot: string, text: string): Promise<string[]> {
-    const athleteId = this.shownAthlete;
+  async typeDose(slot: string, text: string, athleteId = this.shownAthlete): Promise<string[]> {
     let said: string[] = [];
     await this.#act(async () => {
       const { card } = this;
@@ -311,6 +310,39 @@ export class BenchState {
       this.keep = 'kept';
     });
     return said;
+  }
+
+  /** Gives one athlete less, another entry of the line, or an entry by name. */
+  give(slot: string, athleteId: string, given: Given): Promise<void> {
+    return this.#act(async () => {
+      const { card } = this;
+      const brief = card && this.#brief(edit.pinAll(card.lines), card.typed, true);
+      if (!brief || !this.#ground || !this.#solver) return;
+      const { tables, entries } = this.#ground;
+      const own = await this.#solver.api.give(card, { slot, athleteId }, given, brief, tables, entries);
+      if (own.ok) await this.#typeOwn(card, own.value);
+      else this.messages = own.issues.map(sayIssue);
+    });
+  }
+
+  /** Leaves a line out for one athlete. */
+  leaveOut(slot: string, athleteId: string): Promise<void> {
+    return this.#act(async () => {
+      const { card } = this;
+      const line = card?.lines.find((one) => one.slot === slot);
+      if (card && line)
+        await this.#typeOwn(card, { slot, athleteId, exerciseId: null, row: line.row, dose: line.dose });
+    });
+  }
+
+  /** Leaves a line to the rules again for one athlete. */
+  asRules(slot: string, athleteId: string): Promise<void> {
+    return this.#act(async () => {
+      const { card } = this;
+      if (!card) return;
+      const typed = card.typed.filter((own) => typedKey(own) !== typedKey({ slot, athleteId }));
+      if (typed.length < card.typed.length) await this.#keepTyped(card, typed);
+    });
   }
 
   /** The dose shown on a line: the squad's, or the shown athlete's. */
@@ -364,12 +396,14 @@ export class BenchState {
   async #typeForOne(card: Card, line: Line, athleteId: string, dose: Dose): Promise<void> {
     const own = this.view.find((one) => one.slot === line.slot && one.athleteId === athleteId);
     if (!own?.exerciseId) return;
-    const typed: TypedLine = { slot: line.slot, athleteId, exerciseId: own.exerciseId, row: own.row, dose };
-    await this.#solve(
-      edit.pinAll(card.lines),
-      [...card.typed.filter((one) => typedKey(one) !== typedKey(typed)), typed],
-      true,
-    );
+    await this.#typeOwn(card, { slot: line.slot, athleteId, exerciseId: own.exerciseId, row: own.row, dose });
+  }
+
+  #typeOwn = (card: Card, typed: TypedLine): Promise<void> =>
+    this.#keepTyped(card, [...card.typed.filter((one) => typedKey(one) !== typedKey(typed)), typed]);
+
+  async #keepTyped(card: Card, typed: readonly TypedLine[]): Promise<void> {
+    await this.#solve(edit.pinAll(card.lines), typed, true);
     this.#remember(card);
   }
 
@@ -385,7 +419,10 @@ export class BenchState {
   }
 
   #doseOf(slot: string, athleteId: string | null): Dose | null {
-    if (athleteId === null) return this.card?.lines.find((line) => line.slot === slot)?.dose ?? null;
+    if (athleteId === null) {
+      const line = this.card?.lines.find((one) => one.slot === slot);
+      return line ? squadDoseOf(line, this.view) : null;
+    }
     const own = this.view.find((one) => one.slot === slot && one.athleteId === athleteId);
     return own?.exerciseId == null ? null : own.dose;
   }

@@ -1,5 +1,4 @@
-import type { DayLine } from '$core/day';
-import type { Dose } from '$core/dose';
+import { squadDoseOf, type DayLine } from '$core/day';
 import { formatDose, formatMass, formatSets } from '$core/exchange';
 import type { Line } from '$core/session';
 import { massFromKg, type MassUnit } from '$core/units';
@@ -15,7 +14,7 @@ export function doseWords(
 ): { sets: string; rest: string; leftOut: boolean } {
   const own = athleteId === null ? null : of(line, view).find((one) => one.athleteId === athleteId);
   if (athleteId !== null && own?.exerciseId == null) return { sets: 'left out', rest: '', leftOut: true };
-  const dose = own?.dose ?? line.dose;
+  const dose = own?.dose ?? squadDoseOf(line, view);
   const loads = athleteId === null && line.dose.loadKg === null ? loadRange(line, view, mass) : null;
   const words = formatDose(loads ? { ...dose, loadKg: null, percent: null } : dose, mass);
   const rest = words.slice(formatSets(dose).length).replace(/^ · /, '');
@@ -38,22 +37,14 @@ function loadRange(line: Line, view: readonly DayLine[], mass: MassUnit): string
     : `${String(Math.round(massFromKg(low, mass) * 4) / 4)}–${formatMass(high, mass)}`;
 }
 
-/** Who does another entry, and how many have another dose, in a few words under the name. */
-export function whoDiffers(
-  line: Line,
-  view: readonly DayLine[],
-  nameOf: (id: string) => string,
-): { others: string[]; leftOut: string[]; ownDose: number } {
+/** Who does not do the squad's dose, by which of the line's doses it is, in a few words under the name (SEL-8). */
+export function whoDiffers(line: Line, view: readonly DayLine[], nameOf: (id: string) => string): string[] {
   const own = of(line, view);
-  return {
-    others: own
-      .filter(({ exerciseId }) => exerciseId !== null && exerciseId !== line.exerciseId)
-      .map(({ athleteId }) => nameOf(athleteId)),
-    leftOut: own
-      .filter(({ exerciseId, stopped }) => exerciseId === null || stopped !== null)
-      .map(({ athleteId }) => nameOf(athleteId)),
-    ownDose: own.filter(({ exerciseId, dose }) => exerciseId === line.exerciseId && differs(dose, line.dose)).length,
-  };
+  return (['less', 'other', 'safe', 'typed', 'without'] as const).flatMap((variant) => {
+    const who = own.filter((one) => (one.stopped ? 'without' : one.variant) === variant);
+    const [first] = who;
+    if (!first) return [];
+    const word = variant === 'typed' ? 'by hand' : variant;
+    return [`${who.length === 1 ? nameOf(first.athleteId) : String(who.length)} ${word}`];
+  });
 }
-
-const differs = (a: Dose, b: Dose): boolean => a.sets !== b.sets || a.amount !== b.amount;
