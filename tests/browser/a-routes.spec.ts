@@ -70,6 +70,7 @@ const READ: Readonly<Record<string, Partial<Record<Who, number | 'in'>> & { all?
   '/floor': STAFF,
   '/floor/[sessionId]': OWN_CLUB,
   '/print/[sessionId]': OWN_CLUB,
+  '/print/[sessionId]/each': OWN_CLUB,
   '/library': STAFF,
   '/library/index.json': STAFF,
   '/library/ladders': STAFF,
@@ -120,9 +121,11 @@ const READ: Readonly<Record<string, Partial<Record<Who, number | 'in'>> & { all?
   },
   '/api/sets': { nobody: 401, other: 405, 'head-coach': 405, assistant: 405, 'physio-read': 405, athlete: 403 },
   '/api/check-ins': { nobody: 401, other: 405, 'head-coach': 405, assistant: 405, 'physio-read': 405, athlete: 403 },
+  '/api/kept-cards': { nobody: 401, other: 405, 'head-coach': 405, assistant: 405, 'physio-read': 405, athlete: 403 },
   '/api/decisions': { nobody: 401, other: 405, 'head-coach': 405, assistant: 405, 'physio-read': 405, athlete: 403 },
 };
 
+const BY_PUT = ['/api/sessions/[id]', '/api/kept-cards'];
 /** Writing: which status a bad body gets when the door is open, and who finds it shut. */
 const WRITE: Readonly<Record<string, Record<Who, number>>> = {
   '/api/sessions/[id]': {
@@ -144,6 +147,7 @@ const WRITE: Readonly<Record<string, Record<Who, number>>> = {
   '/api/sets': { nobody: 401, other: 400, 'head-coach': 400, assistant: 400, 'physio-read': 403, athlete: 403 },
   '/api/check-ins': { nobody: 401, other: 400, 'head-coach': 400, assistant: 400, 'physio-read': 403, athlete: 403 },
   '/api/results': { nobody: 401, other: 400, 'head-coach': 400, assistant: 400, 'physio-read': 403, athlete: 403 },
+  '/api/kept-cards': { nobody: 401, other: 400, 'head-coach': 400, assistant: 403, 'physio-read': 403, athlete: 403 },
   '/api/decisions': { nobody: 401, other: 400, 'head-coach': 400, assistant: 403, 'physio-read': 403, athlete: 403 },
 };
 
@@ -225,7 +229,7 @@ for (const [route, answers] of Object.entries(WRITE))
   test(`writing ${route}`, async () => {
     for (const [who, context] of contexts) {
       const path = fill(route);
-      const response = route.endsWith('[id]')
+      const response = BY_PUT.includes(route)
         ? await context.put(path, { data: {} })
         : await context.post(path, { data: {} });
       expect(response.status(), who).toBe(answers[who]);

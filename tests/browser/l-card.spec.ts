@@ -161,3 +161,78 @@ test('everybody is seen and changed on one page: by keys less, other, without, a
   }
   await expect(chosen).toHaveText(was);
 });
+
+test('a landmine circuit is built by hand, kept to start from, and started again on another day; a page each is printed', async ({
+  page,
+}) => {
+  setToday(TUESDAY);
+  await signIn(page);
+  await openBench(page, 'Ultimate');
+  await ready(page);
+  const why = page.locator('.why');
+  const find = page.getByRole('combobox', { name: 'Add a line' });
+  const names = ['Landmine row', 'Landmine reverse lunge', 'Standing landmine press'];
+  for (const [i, name] of names.entries()) {
+    await page.keyboard.press('a');
+    await find.fill(name);
+    await expect(page.getByRole('listbox', { name: 'What may be added' }).getByRole('option').first()).toContainText(
+      name,
+    );
+    await page.keyboard.press('Enter');
+    await expect(page.locator(`[data-slot="own-${String(i + 1)}"]`)).toBeVisible();
+    await kept(page);
+  }
+  // the lunge stands elsewhere: it is dragged between, and the three are done in turn
+  await page.locator('[data-slot="own-2"]').dragTo(page.locator('[data-slot="own-3"]'));
+  await kept(page);
+  const order = (await slots(page)).filter((slot) => slot.startsWith('own-'));
+  for (const slot of order.slice(0, 2)) {
+    await page.locator(`[data-slot="${slot}"] .name`).click();
+    await page.getByRole('toolbar').getByRole('button', { name: /^More/ }).click();
+    await page.getByRole('menuitem', { name: /^In turn with/ }).click();
+    await kept(page);
+  }
+  // words for everybody, and a line for one
+  await page.getByRole('toolbar').getByRole('button', { name: /^More/ }).click();
+  await page.getByRole('menuitem', { name: 'Note, and who it is for' }).click();
+  await why.getByLabel('Note on this line').fill('bar stays by the hip');
+  await page.keyboard.press('Enter');
+  await kept(page);
+  await expect(page.locator(`[data-slot="${order[1]!}"]`)).toContainText('bar stays by the hip');
+  expect(await seriousOn(page)).toEqual([]);
+
+  // everything else off, then kept under a name; an empty name is said
+  for (;;) {
+    const left = (await slots(page)).filter((slot) => !slot.startsWith('own-'));
+    const [next] = left;
+    if (next === undefined) break;
+    await page.locator(`[data-slot="${next}"] .name`).click();
+    await page.getByRole('toolbar').getByRole('button', { name: 'Take off' }).click();
+    await expect(page.locator(`[data-slot="${next}"]`)).toHaveCount(0);
+    await kept(page);
+  }
+  await page.getByRole('button', { name: 'Keep this card to start from' }).click();
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByText('Give it a name.')).toBeVisible();
+  await page.getByLabel('Name of the kept card').fill('Landmine ring');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByLabel('Start from a kept card')).toContainText('Landmine ring');
+
+  await openBench(page, 'Handball');
+  await ready(page);
+  await page.getByLabel('Start from a kept card').selectOption({ index: 1 });
+  await expect(page.locator('[data-slot="main"]')).toHaveCount(0);
+  await kept(page);
+  const group = page.locator('.group', { has: page.locator('[data-slot="own-1"]') });
+  await expect(group.locator('li')).toHaveCount(3);
+  await expect(page.locator('.card')).toContainText('bar stays by the hip');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.locator('[data-slot="main"]')).toBeVisible();
+  await kept(page);
+
+  const href = await page.getByRole('link', { name: 'Print' }).getAttribute('href');
+  await page.goto(href!);
+  await page.getByRole('link', { name: 'A page each' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveCount(14);
+  expect(await seriousOn(page)).toEqual([]);
+});

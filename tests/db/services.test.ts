@@ -9,6 +9,7 @@ import { closeAuth } from '../../src/lib/server/auth/auth';
 import { closeDatabase, withClub } from '../../src/lib/server/db/client';
 import { change, clubTable, complaint } from '../../src/lib/server/db/schema';
 import { cardOf } from '../../src/lib/server/repositories/sessions';
+import { dropKeptCard, keepKeptCard, loadKeptCards } from '../../src/lib/server/commands/keep-kept-card';
 import { readPastedAthletes } from '../../src/lib/server/commands/paste-names';
 import { DAY, knownGround, makeClub, type TestClub } from './club';
 import {
@@ -156,6 +157,63 @@ describe('keeping a card', () => {
     await keep(club, rows.session!.id, await changeOf(club, rows.session!.id, { head }));
     expect((await dayOf(club, DAY)).squad.phase).toBe('in-season');
     expect((await dayOf(club, LATER)).session?.phase).toBe('specific');
+  });
+});
+
+describe('cards kept to start from', () => {
+  const line = {
+    block: 'main',
+    group: 'ring',
+    exerciseId: 'back-squat',
+    row: 'D-MAINT' as const,
+    typed: true,
+    note: 'slow',
+  };
+  const dose = {
+    sets: 3,
+    amount: 8,
+    unit: 'reps' as const,
+    per: null,
+    percent: null,
+    loadKg: null,
+    rir: 2,
+    restSeconds: 90,
+    tempo: null,
+  };
+  const of = { name: 'Ring', minutes: 30, lines: [{ ...line, dose }] };
+
+  it('stand under their name, are written over, are taken away, and are in the history', async () => {
+    const keepIt = (own: object = {}) =>
+      withClub(club.clubId, (tx) => keepKeptCard(tx, club.coachId, { ...of, ...own }));
+    expect(await keepIt()).toMatchObject({ ok: true, value: [of] });
+    expect(await keepIt({ minutes: 45 })).toMatchObject({ ok: true, value: [{ name: 'Ring', minutes: 45 }] });
+    expect(await keepIt({ name: 'Other', lines: [{ ...line, dose, exerciseId: 'constructor' }] })).toMatchObject({
+      ok: false,
+      issues: [{ code: 'entry_unknown' }],
+    });
+    const other = await makeClub();
+    expect(await withClub(other.clubId, loadKeptCards)).toEqual([]);
+    expect(await withClub(club.clubId, (tx) => dropKeptCard(tx, club.coachId, 'Ring'))).toEqual({
+      ok: true,
+      value: [],
+    });
+    const told = await withClub(club.clubId, (tx) => tx.select().from(change).where(eq(change.subject, 'kept-card')));
+    expect(told).toHaveLength(3);
+  });
+
+  it('a line keeps its words and whom it is for', async () => {
+    const id = await makeCard(club);
+    const row = await session(club, id);
+    const [at] = cardOf(row).lines;
+    const words = { note: 'slow down', only: [first] };
+    const body = await changeOf(club, id, {
+      lines: [{ seen: row.lines[0]!.version, position: 0, line: { ...at!, ...words } }],
+    });
+    expect((await keep(club, id, body)).ok).toBe(true);
+    expect(cardOf(await session(club, id)).lines[0]).toMatchObject(words);
+    const { view } = await readOn(club, DAY);
+    const doing = view.filter(({ slot, exerciseId }) => slot === at!.slot && exerciseId !== null);
+    expect(doing.map(({ athleteId }) => athleteId)).toEqual([first]);
   });
 });
 

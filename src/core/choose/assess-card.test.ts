@@ -25,6 +25,8 @@ const line = (
   pinned: true,
   typed: true,
   substitutes: [],
+  note: null,
+  only: null,
 });
 const assess = (lines: Line[], own: Partial<Brief> = {}, typed: TypedLine[] = []) => {
   const context = makeContext(brief(own), LIBRARY, METHOD);

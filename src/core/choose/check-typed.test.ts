@@ -23,6 +23,8 @@ const typed = (exerciseId: string, row: DoseRowId, of: Partial<Dose>, own: Parti
   pinned: true,
   typed: true,
   substitutes: [],
+  note: null,
+  only: null,
   ...own,
 });
 const ownLine = (exerciseId: string, row: DoseRowId, of: Partial<Dose>, athleteId = 'a1'): TypedLine => ({

@@ -52,6 +52,37 @@ describe('a card the coach shaped', () => {
   });
 });
 
+describe('a card started from one that was kept', () => {
+  const at = { block: 'main', group: 'ring' };
+  const ring = ['landmine-row', 'landmine-reverse-lunge', 'standing-landmine-press', 'landmine-rotation'];
+
+  it('holds getting warm and the coach’s lines, and nothing else', () => {
+    const pins = Object.fromEntries(ring.map((id, i) => [`own-${String(i + 1)}`, own(id, at)]));
+    const { card } = solve({ minutes: 30, phase: 'specific', pins, shape: { ...AS_TEMPLATE, alone: true } });
+    const work = card.lines.filter(({ block }) => block !== 'prep');
+    expect(work.map(({ exerciseId }) => exerciseId)).toEqual(ring);
+    expect(new Set(work.map(({ group }) => group))).toEqual(new Set(['ring']));
+    expect(card.lines.length).toBeGreaterThan(work.length);
+  });
+
+  it('carries the coach’s words, and gives a line to those it is for alone', () => {
+    const said = { note: 'slow down', only: ['a2'] };
+    const { card, view } = solve({ pins: { 'own-1': { ...own('hip-thrust'), said } } });
+    expect(card.lines.find(({ slot }) => slot === 'own-1')).toMatchObject(said);
+    const doing = view.filter(({ slot, exerciseId }) => slot === 'own-1' && exerciseId !== null);
+    expect(doing.map(({ athleteId }) => athleteId)).toEqual(['a2']);
+    expect(view.find(({ slot, athleteId }) => slot === 'own-1' && athleteId === 'a1')).toMatchObject({
+      variant: 'without',
+      reasons: [{ code: 'for_others' }],
+    });
+  });
+
+  it('an entry stands twice where the coach puts it twice', () => {
+    const { card } = solve({ pins: { 'own-1': own('hip-thrust'), 'own-2': own('hip-thrust') } });
+    expect(card.lines.filter(({ exerciseId }) => exerciseId === 'hip-thrust')).toHaveLength(2);
+  });
+});
+
 describe('the library searched for a line', () => {
   const offers = (query: string, over: Partial<Brief> = {}) => offerEntries(query, brief(over), LIBRARY, METHOD, 40);
 

@@ -17,7 +17,7 @@ const MOST_RUNGS = 8;
 /**
  * What an athlete would do on a line if nothing held today: what a person typed, else what the athlete owns of that
  * movement in that row, else the squad's line, else the start of its row.
- * @returns null when the coach left the line out for this athlete
+ * @returns null when the coach left the line out for this athlete, or put it there for others
  */
 export function baseLine(
   line: Line,
@@ -26,6 +26,7 @@ export function baseLine(
   context: DayContext,
 ): WorkingLine | null {
   const { library, method } = context;
+  if (line.only && !line.only.includes(athlete.id)) return null;
   const own = typed.find(({ slot, athleteId }) => slot === line.slot && athleteId === athlete.id);
   if (own) {
     if (own.exerciseId === null) return null;

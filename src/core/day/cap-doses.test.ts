@@ -23,6 +23,8 @@ const line = (exerciseId: string, row: DoseRowId, of: Partial<Dose>, own: Partia
   pinned: false,
   typed: false,
   substitutes: [],
+  note: null,
+  only: null,
   ...own,
 });
 const views = (lines: Line[], athletes: AthleteFacts[], own: Partial<Brief> = {}, typed: TypedLine[] = []): DayLine[] =>

@@ -64,7 +64,7 @@ function workOut(
   context: DayContext,
 ): { found: WorkingLine | null; why: Reason | null } {
   const base = baseLine(line, athlete, typed, context);
-  if (!base) return { found: null, why: { code: 'left_out', rules: ['SEL-3'], facts: {} } };
+  if (!base) return { found: null, why: { code: line.only ? 'for_others' : 'left_out', rules: ['SEL-3'], facts: {} } };
   const prepare = (one: WorkingLine): WorkingLine => withLoad(quieter(one, context), athlete, context);
   const barred: Barred = (one) =>
     taken.has(one.exercise.pattern) && one.exercise.id !== line.exerciseId

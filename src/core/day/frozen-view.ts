@@ -19,7 +19,7 @@ export const frozenView = (
     return {
       slot: line.slot,
       athleteId,
-      exerciseId: fixed?.exerciseId ?? (own ? own.exerciseId : line.exerciseId),
+      exerciseId: fixed?.exerciseId ?? (own ? own.exerciseId : isFor(line, athleteId) ? line.exerciseId : null),
       row: fixed?.row ?? own?.row ?? line.row,
       dose: fixed?.written ?? own?.dose ?? line.dose,
       based: fixed?.based ?? null,
@@ -28,9 +28,11 @@ export const frozenView = (
       typed: own !== undefined,
       begun: fixed !== undefined,
       stopped: null,
-      variant: variantOf(line, fixed, own?.exerciseId),
+      variant: variantOf(line, fixed, own?.exerciseId ?? (isFor(line, athleteId) ? undefined : null)),
     };
   });
+
+const isFor = ({ only }: Line, athleteId: string): boolean => only === null || only.includes(athleteId);
 
 /** What was not begun stands as the card says; who began another dose is told by what is different in it. */
 function variantOf(line: Line, fixed: Begun | undefined, own: string | null | undefined): Variant {

@@ -29,6 +29,10 @@ export interface Line {
   readonly typed: boolean;
   /** best first, six at most */
   readonly substitutes: readonly Substitute[];
+  /** the coach's own words on it; null = none */
+  readonly note: string | null;
+  /** the athletes it is for; null = everybody */
+  readonly only: readonly string[] | null;
 }
 
 /** Slots that hold a main lift: the leading one, and the second of a *whole* session (WEEK-8). */
@@ -54,9 +58,14 @@ export interface CardShape {
   readonly order: readonly string[];
   /** entries that are not to be chosen for this card */
   readonly banned: readonly string[];
+  /** nothing but getting warm and the coach's own lines: a card started from one that was kept */
+  readonly alone: boolean;
 }
 
-export const AS_TEMPLATE: CardShape = { without: [], order: [], banned: [] };
+export const AS_TEMPLATE: CardShape = { without: [], order: [], banned: [], alone: false };
+
+/** A line of a card that was kept to start others from: everything but whose it was and why. */
+export type KeptLine = Pick<Line, 'block' | 'group' | 'exerciseId' | 'row' | 'dose' | 'typed' | 'note'>;
 
 /** The plan for a day: the squad's lines and what a person typed. What each athlete does is the day view's. */
 export interface Card {

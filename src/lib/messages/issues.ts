@@ -30,6 +30,7 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   event_gone: () => 'This event is gone already.',
   season_ends_before_start: () => 'The season ends before it starts.',
   season_too_long: (f) => `${text(f.weeks)} weeks is more than one season: at most ${text(f.most)}.`,
+  too_many_kept: (f) => `${text(f.most)} kept cards are the most: take one away first.`,
   nothing_to_give: () => 'There is nothing less and nothing other on this line.',
   does_not_fit: (f) => `Prep and main lift alone need ${text(f.least)} minutes; there are ${text(f.minutes)}.`,
   dose_unreadable: () => 'Write sets × reps first, for example 3 × 5 or 3 × 30 s /side.',

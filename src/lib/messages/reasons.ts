@@ -120,6 +120,7 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
         : 'Start line not known yet: the bottom of the range.',
   accepted_change: () => 'Changed after last time, as accepted.',
   own_rung: () => 'Another rung of the same ladder: the one this athlete has come to.',
+  for_others: () => 'You put this line on the card for others only.',
   left_out: () => 'You left it out for this athlete.',
   pattern_taken: () => 'The same movement stands on the card already.',
   kit_missing: (f) => `${text(f.exercise)} needs kit that is not here.`,

@@ -35,6 +35,8 @@ const rowId = z.enum(DOSE_ROW_IDS);
 const slot = z.string().min(1).max(40);
 const seen = z.number().int().min(0);
 
+const noteSchema = z.string().trim().max(200, 'A note is at most 200 characters.').nullable();
+
 const lineSchema = z.object({
   slot,
   block: z.string().max(40),
@@ -47,6 +49,9 @@ const lineSchema = z.object({
   pinned: z.boolean(),
   typed: z.boolean(),
   substitutes: z.array(z.object({ exerciseId: key, row: rowId })).max(SUBSTITUTES_KEPT),
+  // absent in what was parked before lines had words
+  note: noteSchema.default(null),
+  only: z.array(id).max(200).nullable().default(null),
 });
 const typedSchema = z.object({ slot, athleteId: id, exerciseId: key.nullable(), row: rowId, dose: doseSchema });
 
@@ -71,9 +76,10 @@ export const keepCardSchema = z.object({
           without: z.array(slot).max(60),
           order: z.array(slot).max(90),
           banned: z.array(key).max(200),
+          alone: z.boolean().default(false),
         })
         // what was parked before cards had a shape
-        .default({ without: [], order: [], banned: [] }),
+        .default(() => ({ without: [], order: [], banned: [], alone: false })),
     })
     .nullable(),
   lines: z.array(z.object({ seen, position: z.number().int().min(0).max(90), line: lineSchema })).max(60),
@@ -157,3 +163,18 @@ export const decideSchema = z.object({
     .max(400),
 });
 export type Decide = z.infer<typeof decideSchema>;
+
+/** A card kept to start others from, under a name of the club's own; the same name is written over. */
+export const keptCardSchema = z.object({
+  id,
+  name: z.string().trim().min(1, 'Give it a name.').max(60, 'A name is at most 60 characters.'),
+  minutes: z.number().int().min(5).max(240),
+  lines: z
+    .array(
+      lineSchema.pick({ block: true, group: true, exerciseId: true, row: true, dose: true, typed: true, note: true }),
+    )
+    .min(1, 'There is nothing on the card to keep.')
+    .max(40),
+});
+export type KeptCardBody = z.infer<typeof keptCardSchema>;
+export const dropKeptCardSchema = z.object({ id, name: z.string().max(60) });

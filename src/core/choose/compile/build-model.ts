@@ -48,17 +48,17 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
     return [...entry.options, ...(none ? [null] : [])];
   });
   const patternsPinned = new Set<number>();
-  const compiled = slots.map((entry, i) =>
-    (options[i] ?? []).map((option): EngineOption => {
-      if (!option) return NONE;
-      const one = withQuotas(compileOption(option, entry, context), option, quotas);
-      if (!pinned(entry)) return one;
-      // two pins of one movement are the coach's word
-      const again = patternsPinned.has(one.pattern);
-      patternsPinned.add(one.pattern);
-      return again && entry.options.length === 1 ? { ...one, pattern: -1 } : one;
-    }),
-  );
+  const compiled = slots.map((entry, i) => {
+    const made = (options[i] ?? []).map((option): EngineOption =>
+      option ? withQuotas(compileOption(option, entry, context), option, quotas) : NONE,
+    );
+    const [first] = made;
+    if (!first || !pinned(entry)) return made;
+    // two pins of one movement are the coach's word, at however many numbers of sets
+    const again = patternsPinned.has(first.pattern);
+    patternsPinned.add(first.pattern);
+    return again ? made.map((one) => ({ ...one, pattern: -1 })) : made;
+  });
   const least = (of: (option: EngineOption) => number, which: (entry: SlotOptions) => boolean): number =>
     slots.reduce((sum, entry, i) => sum + (which(entry) ? Math.min(...(compiled[i] ?? []).map(of)) : 0), 0);
   const anyPinned = slots.some(pinned);

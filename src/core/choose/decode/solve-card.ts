@@ -139,6 +139,8 @@ function toLines(slots: readonly SlotOptions[], { options }: Compiled, { picks }
         pinned: pin?.byCoach ?? false,
         typed: pin?.typed ?? false,
         substitutes: substitutesFor(entry, option, taken, context),
+        note: pin?.said?.note ?? null,
+        only: pin?.said?.only ?? null,
       },
     ];
   });

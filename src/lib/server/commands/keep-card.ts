@@ -18,8 +18,8 @@ const typedKey = ({ slot, athleteId }: Pick<TypedLine, 'slot' | 'athleteId'>): s
 
 /** The card as it stands, every line with its version. */
 export function storedCard(row: SessionRow): StoredCard {
-  const { lines, typed } = cardOf(row);
-  const { id, version, minutes, phase, template, facilityId, shape } = row;
+  const { lines, typed, shape } = cardOf(row);
+  const { id, version, minutes, phase, template, facilityId } = row;
   return {
     id,
     version,

@@ -102,7 +102,7 @@ const atFirst = ({ card, view }: CardRead): readonly DayLine[] => {
 };
 
 /** What the card is solved from. Complaints are in it: it goes only to who may read them. */
-export function readGround(rows: SquadDay): BenchGround {
+export function readGround(rows: SquadDay, kept: BenchGround['kept']): BenchGround {
   const { club, squad, day } = rows;
   const gym = gymTimeOn(day, timesOf(squad));
   const read = readCard(rows, true);
@@ -110,6 +110,7 @@ export function readGround(rows: SquadDay): BenchGround {
     brief: read?.brief ?? makeBrief(rows, askedOf(rows, gym?.minutes ?? DEFAULT_MINUTES)),
     tables: club.tables.map(({ table, json }) => ({ table, json })),
     entries: club.entries.map(({ kind, id, json, base }) => ({ kind, id, json, base })),
+    kept,
   };
 }
 

@@ -34,6 +34,7 @@ export function readFloor(rows: SquadDay, health: boolean, mayLog: boolean) {
     block: line.block,
     group: line.group,
     exerciseId: line.exerciseId,
+    note: line.note,
     dose: squadDoseOf(line, read.view),
     // nothing of a health note where the room can read it: "own line" (SAFE-7)
     athletes: read.view.flatMap((own) =>

@@ -2,6 +2,7 @@ import { squadDoseOf } from '$core/day';
 import { formatDose, formatMass, formatSets } from '$core/exchange';
 import { viewsOf } from '$lib/model/exercise-view';
 import { libraryOf } from '../repositories/club-context';
+import { ownLines } from './own-lines';
 import { sayDay, threadEnd } from './page-thread';
 import { readCard } from './read-card';
 import type { SquadDay } from './squad-day';
@@ -48,6 +49,7 @@ export function readPrint(rows: SquadDay) {
       family: views[line.exerciseId]?.family ?? 'mobility',
       dose: formatDose({ ...squadDoseOf(line, view), loadKg: null, percent: null }, club.massUnit),
       cues: views[line.exerciseId]?.cues.join(' ') ?? '',
+      note: line.note,
       partner: views[line.exerciseId]?.partner ?? null,
       pins: views[line.exerciseId]?.pins ?? false,
       beats: assessment.timeline.beats[line.slot] ?? [],
@@ -68,5 +70,22 @@ export function readPrint(rows: SquadDay) {
         return parts.filter(Boolean).join(', ');
       }),
     })),
+  };
+}
+
+/** One page a person: what each does today, with room to write. */
+export function readPrintEach(rows: SquadDay) {
+  const { club, squad, session } = rows;
+  const read = readCard(rows, false);
+  if (!session || !read) return null;
+  return {
+    title: squad.name,
+    day: sayDay(session.day),
+    ...threadEnd(club, squad, session.day),
+    clubName: club.name,
+    people: rows.athletes
+      .filter(({ id }) => session.athleteId === null || id === session.athleteId)
+      .map(({ id, name }) => ({ name, lines: ownLines(rows, read, id) }))
+      .filter(({ lines }) => lines.length > 0),
   };
 }

@@ -2,7 +2,7 @@ import { and, asc, desc, eq, gte, inArray, isNull, lte, or, sql } from 'drizzle-
 import { addDays, type Day } from '$core/calendar';
 import { begunKey, type Begun } from '$core/day';
 import type { Phase } from '$core/library';
-import type { Card } from '$core/session';
+import { AS_TEMPLATE, type Card } from '$core/session';
 import type { Tx } from '../db/client';
 import { gymSession, sessionLine, setNow } from '../db/schema';
 
@@ -83,12 +83,13 @@ export function blockStart(sessions: readonly SessionRow[], phase: Phase, day: D
 export const cardOf = (
   row: Pick<SessionRow, 'template' | 'phase' | 'minutes' | 'lines' | 'typed' | 'shape'>,
 ): Card => ({
-  shape: row.shape,
+  // a shape stored before it could say so is not alone
+  shape: { ...AS_TEMPLATE, ...row.shape },
   template: row.template,
   phase: row.phase,
   minutes: row.minutes,
   lines: row.lines.map(
-    ({ slot, block, group, exerciseId, row: doseRow, dose, full: whole, reasons, pinned, typed, substitutes }) => ({
+    ({
       slot,
       block,
       group,
@@ -100,6 +101,22 @@ export const cardOf = (
       pinned,
       typed,
       substitutes,
+      note,
+      only,
+    }) => ({
+      slot,
+      block,
+      group,
+      exerciseId,
+      row: doseRow,
+      dose,
+      full: whole,
+      reasons,
+      pinned,
+      typed,
+      substitutes,
+      note,
+      only,
     }),
   ),
   typed: row.typed.map(({ slot, athleteId, exerciseId, row: doseRow, dose }) => ({

@@ -5,6 +5,7 @@
   import type { Kit } from '$lib/model/kit';
   import type { BenchPage } from './bench-page';
   import type { BenchState } from './bench-state.svelte';
+  import KeptCards from './KeptCards.svelte';
   import MinutesSwitch from './MinutesSwitch.svelte';
 
   let {
@@ -127,6 +128,7 @@
   {/if}
   {#if editable && bench.card}
     <div><button class="quiet" onclick={() => void bench.solveAnew(false)}>Choose all lines anew</button></div>
+    <div><KeptCards {bench} /></div>
   {/if}
 </aside>
 

@@ -22,6 +22,7 @@
   } = $props();
 
   const GROUP_WORDS: Readonly<Record<number, string>> = { 2: 'pair', 3: 'triple' };
+  const MANY = 'circuit';
   const minutes = $derived(Math.max(bench.minutes, Math.ceil(bench.assessment?.minutes ?? 0)));
   const ticks = $derived(Array.from({ length: Math.floor(minutes / 10) + 1 }, (_, i) => i * 10));
   const blocks = $derived.by(() => {
@@ -81,7 +82,7 @@
         {:else}{#each groups as group (group[0]?.slot)}
             <div class="group" class:together={group.length > 1}>
               {#if group.length > 1}<span class="bracket" aria-hidden="true"></span><span class="word"
-                  >{GROUP_WORDS[group.length] ?? 'in turn'}</span
+                  >{GROUP_WORDS[group.length] ?? MANY}</span
                 >{/if}
               <ol>
                 {#each group as line (line.slot)}

@@ -4,7 +4,7 @@
   import { inSentence } from '$lib/messages';
   import type { BenchState } from './bench-state.svelte';
 
-  let { bench, line, name }: { bench: BenchState; line: Line; name: string } = $props();
+  let { bench, line, name, onwords }: { bench: BenchState; line: Line; name: string; onwords: () => void } = $props();
 
   const lines = $derived(bench.card?.lines ?? []);
   const at = $derived(lines.findIndex(({ slot }) => slot === line.slot));
@@ -21,7 +21,7 @@
     {#if paired}
       <OverflowMenuItem text="Stand alone" on:click={() => void bench.part(line.slot)} />
     {/if}
-    {#if below && below.group !== line.group}
+    {#if below && (line.group === null || below.group !== line.group)}
       <OverflowMenuItem text="In turn with {nameOf(below.exerciseId)}" on:click={() => void bench.pair(line.slot)} />
     {/if}
     {#if line.pinned}
@@ -29,6 +29,8 @@
     {:else}
       <OverflowMenuItem text="Keep it" on:click={() => void bench.hold(line.slot, true)} />
     {/if}
+    <OverflowMenuItem text="Note, and who it is for" on:click={onwords} />
+    <OverflowMenuItem text="Once more" on:click={() => void bench.double(line.slot)} />
     <OverflowMenuItem text="Not on this card" hasDivider on:click={() => void bench.ban(line.exerciseId)} />
   </OverflowMenu>
 </div>

@@ -92,7 +92,10 @@
         >{/if}{#if moved}<span class="pinned" title="Changed with your last change"> · changed</span>{/if}</b
     >
     <span class="note">
-      {under}{#if bench.shownAthlete === null}{#each differ as words (words)}&nbsp;· <strong>{words}</strong
+      {#if line.note}<em>{line.note}</em> ·
+      {/if}{#if line.only}for {line.only.map(nameOf).join(', ')} ·
+      {/if}{under}{#if bench.shownAthlete === null}{#each line.only ? [] : differ as words (words)}&nbsp;· <strong
+            >{words}</strong
           >{/each}{/if}
     </span>
   </button>

@@ -8,6 +8,7 @@
   import { FAMILY_HUE } from '../glyphs/family-glyph';
   import FamilyGlyph from '../glyphs/FamilyGlyph.svelte';
   import LineTools from './LineTools.svelte';
+  import LineWords from './LineWords.svelte';
   import type { BenchState } from './bench-state.svelte';
 
   let {
@@ -15,8 +16,14 @@
     editable,
     nameOf,
     placeName,
-  }: { bench: BenchState; editable: boolean; nameOf: (id: string) => string; placeName: (id: string) => string } =
-    $props();
+    athletes,
+  }: {
+    bench: BenchState;
+    editable: boolean;
+    nameOf: (id: string) => string;
+    placeName: (id: string) => string;
+    athletes: readonly { id: string; name: string }[];
+  } = $props();
 
   /** Athletes named one by one; beyond that they are counted. */
   const NAMED = 4;
@@ -26,6 +33,8 @@
   const runnerUp = $derived(swaps[0]);
   const rules = $derived([...new Set(line?.reasons.flatMap((reason) => reason.rules) ?? [])]);
   let all = $state(false);
+  /** the line whose note was asked for */
+  let wording = $state<string | null>(null);
   /** the drawings come after the card, which never waits for them */
   const drawings = import('../figures/drawings');
 
@@ -63,7 +72,12 @@
       <h2>Why {inSentence(view.name)}</h2>
       <span class="rule-id">{rules.slice(0, 2).join(' · ')}</span>
     </header>
-    {#if editable}<LineTools {bench} {line} name={view.name} />{/if}
+    {#if editable}
+      <LineTools {bench} {line} name={view.name} onwords={() => (wording = line.slot)} />
+      {#if wording === line.slot || line.note !== null || line.only}
+        {#key line.slot + (line.note ?? '')}<LineWords {bench} {line} {athletes} />{/key}
+      {/if}
+    {:else if line.note}<p><b>{line.note}</b></p>{/if}
     {#each line.reasons as reason (reason.code)}<p>
         {say(reason)} <span class="rule-id">{reason.rules.join(' · ')}</span>
       </p>{/each}

@@ -5,13 +5,13 @@ import { parseDose } from '$core/exchange';
 import type { Family, Phase } from '$core/library';
 import { AS_TEMPLATE, type Card, type CardShape, type Line, type TypedLine } from '$core/session';
 import { sayIssue } from '$lib/messages';
-import type { BenchGround } from '$lib/model/bench-ground';
+import type { BenchGround, KeptCard } from '$lib/model/bench-ground';
 import type { CardAnswer } from '$lib/model/card';
 import type { ExerciseView } from '$lib/model/exercise-view';
 import { startSolver, type Solver } from '$lib/workers/solver';
 import type { BenchPage } from './bench-page';
 import { CardHistory } from './card-history';
-import { CardKeeper } from './card-keeper';
+import { CardKeeper, sendKept } from './card-keeper';
 import { mergeAnswer, typedKey, type LineConflict } from './kept-card';
 import * as edit from './shape-card';
 
@@ -55,6 +55,8 @@ export class BenchState {
   moved = $state.raw<readonly string[]>([]);
   /** entries that the last change took off the card beside the one it was made on */
   gone = $state.raw<readonly string[]>([]);
+  /** cards the club keeps to start others from */
+  kept = $state.raw<readonly KeptCard[]>([]);
   canUndo = $state(false);
   canRedo = $state(false);
   /** an event's own day offers nothing until a primer is asked for (WEEK-2) */
@@ -111,6 +113,7 @@ export class BenchState {
     while (this.#solver) {
       try {
         this.#ground = await this.#readGround(this.#data);
+        this.kept = this.#ground.kept;
         this.messages = [];
         return true;
       } catch {
@@ -222,6 +225,46 @@ export class BenchState {
   /** Keeps a line through choosing again, or leaves it to the rules. */
   hold(slot: string, held: boolean): Promise<void> {
     return this.#reshape((card) => edit.holding(card, slot, held), slot);
+  }
+
+  /** The coach's words on a line; empty = none. */
+  note(slot: string, words: string): Promise<void> {
+    const note = words.trim() || null;
+    return this.#reshape((card) => edit.noting(card, slot, note), slot);
+  }
+
+  /** Keeps a line for one athlete, null = for everybody. */
+  reserve(slot: string, athleteId: string | null): Promise<void> {
+    return this.#reshape((card) => edit.reserving(card, slot, athleteId === null ? null : [athleteId]), slot);
+  }
+
+  /** Puts an entry on the card once more. */
+  double(slot: string): Promise<void> {
+    return this.#reshape((card) => edit.doubling(card, slot), null);
+  }
+
+  /** Starts the card anew from one that was kept. */
+  startFrom({ lines, minutes }: KeptCard): Promise<void> {
+    this.minutes = minutes;
+    return this.#reshape(() => edit.startingFrom(lines), null);
+  }
+
+  /** Keeps this card's work under a name. @returns sentences for what stands against it; empty when it was kept */
+  async keepAs(name: string): Promise<readonly string[]> {
+    const { card } = this;
+    if (!card) return [];
+    return this.#sendKept('PUT', { name, minutes: this.minutes, lines: edit.keeping(card) });
+  }
+
+  /** Takes a kept card away. */
+  dropKept(name: string): Promise<readonly string[]> {
+    return this.#sendKept('DELETE', { name });
+  }
+
+  async #sendKept(method: 'PUT' | 'DELETE', body: object): Promise<readonly string[]> {
+    const { kept, messages } = await sendKept(method, body);
+    if (kept) this.kept = kept;
+    return messages;
   }
 
   /** Takes the last change back. */
@@ -559,5 +602,6 @@ function heldLine(line: Line, before: Line | undefined, pins: Brief['pins']): Li
   const pin = pins[line.slot];
   const held = pin?.dosed != null && pin.dosed.dose === before?.dose && pin.exerciseId === before.exerciseId;
   // where it stands may be new
-  return held ? { ...before, block: line.block, group: line.group, pinned: line.pinned } : line;
+  const { block, group, pinned, note, only } = line;
+  return held ? { ...before, block, group, pinned, note, only } : line;
 }

@@ -105,7 +105,7 @@ function keep(body: KeepCard): CardAnswer {
   };
 }
 async function opened(own: Partial<Brief> = {}, session: BenchPage['session'] = null): Promise<BenchState> {
-  const ground = { brief: brief({ athletes: people, ...own }), tables: [], entries: [] };
+  const ground = { brief: brief({ athletes: people, ...own }), tables: [], entries: [], kept: [] };
   const bench = new BenchState(page(own, session), () => Promise.resolve(ground));
   await bench.start();
   return bench;

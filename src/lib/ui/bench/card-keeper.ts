@@ -1,5 +1,6 @@
 import { v7 } from 'uuid';
 import type { Card } from '$core/session';
+import type { KeptCard } from '$lib/model/bench-ground';
 import type { CardAnswer, StoredCard } from '$lib/model/card';
 import type { BenchPage } from './bench-page';
 import { changesFrom, type Head } from './kept-card';
@@ -57,5 +58,25 @@ export class CardKeeper {
     } catch {
       return { state: 'away' };
     }
+  }
+}
+
+/** Keeps a card to start others from, or takes one away. @returns all that are kept, or why not */
+export async function sendKept(
+  method: 'PUT' | 'DELETE',
+  body: object,
+): Promise<{ readonly kept: readonly KeptCard[] | null; readonly messages: readonly string[] }> {
+  try {
+    const response = await fetch('/api/kept-cards', {
+      method,
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ id: v7(), ...body }),
+    });
+    if (response.status >= 500) throw new Error('away');
+    const said = (await response.json()) as readonly KeptCard[] | { messages?: readonly string[] };
+    if (Array.isArray(said)) return { kept: said as readonly KeptCard[], messages: [] };
+    return { kept: null, messages: (said as { messages?: readonly string[] }).messages ?? ['This could not be kept.'] };
+  } catch {
+    return { kept: null, messages: ['The server does not answer. Try again in a moment.'] };
   }
 }

@@ -16,6 +16,8 @@ const line = (slot: string, sets: number, own: Partial<Line> = {}): Line => ({
   pinned: false,
   typed: false,
   substitutes: [],
+  note: null,
+  only: null,
   ...own,
 });
 const HEAD = { minutes: 60, phase: 'in-season' as const, template: 'full', facilityId: null, shape: AS_TEMPLATE };

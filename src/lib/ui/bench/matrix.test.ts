@@ -17,6 +17,8 @@ const line = (slot: string, own: Partial<Line> = {}): Line => ({
   pinned: false,
   typed: false,
   substitutes: [],
+  note: null,
+  only: null,
   ...own,
 });
 const does = (athleteId: string, own: Partial<DayLine> = {}): DayLine => ({

@@ -2,7 +2,22 @@ import { describe, expect, it } from 'vitest';
 import { AS_TEMPLATE, type Card, type Line } from '$core/session';
 import { dose } from '../../../../tests/fixtures';
 import { CardHistory, MOST_STEPS } from './card-history';
-import { adding, banning, goneSince, holding, movedSince, moving, pairing, parting, removing } from './shape-card';
+import {
+  adding,
+  banning,
+  doubling,
+  goneSince,
+  holding,
+  keeping,
+  movedSince,
+  moving,
+  noting,
+  pairing,
+  parting,
+  removing,
+  reserving,
+  startingFrom,
+} from './shape-card';
 
 const line = (slot: string, block: string, group: string | null, own: Partial<Line> = {}): Line => ({
   slot,
@@ -16,6 +31,8 @@ const line = (slot: string, block: string, group: string | null, own: Partial<Li
   pinned: false,
   typed: false,
   substitutes: [],
+  note: null,
+  only: null,
   ...own,
 });
 const card = (own: Partial<Card> = {}): Card => ({
@@ -94,6 +111,45 @@ describe('a card shaped by hand', () => {
     });
     expect(movedSince(card(), after, 'own-1')).toEqual(['jump-1', 'main']);
     expect(goneSince(card(), after, 'calf')).toEqual(['x-main', 'x-main-trunk', 'x-guard']);
+  });
+});
+
+describe('the coach’s words, and cards kept to start from', () => {
+  it('a noted or reserved line is the coach’s and holds everything else of it', () => {
+    expect(noting(card(), 'main', 'slow').pins.main).toMatchObject({
+      byCoach: true,
+      said: { note: 'slow', only: null },
+    });
+    expect(reserving(card(), 'main', ['a']).pins.main).toMatchObject({
+      byCoach: true,
+      said: { note: null, only: ['a'] },
+    });
+  });
+
+  it('an entry once more stands behind the first, alone', () => {
+    const twice = doubling(card(), 'main')!;
+    const at = twice.shape.order.indexOf(twice.slot);
+    expect(twice.pins[twice.slot]).toMatchObject({ exerciseId: twice.pins.main?.exerciseId, at: { group: null } });
+    expect(at).toBeGreaterThan(twice.shape.order.indexOf('main'));
+    expect(doubling(card(), 'nothing')).toBeNull();
+  });
+
+  it('keeps the work without prep, at its whole dose, and starts a card with it alone', () => {
+    const whole = { dose: dose({ sets: 5 }), rules: ['TIME-1'] };
+    const of = card();
+    const kept = keeping({
+      ...of,
+      lines: [
+        { ...of.lines[0]!, slot: 'prep-1', block: 'prep', pinned: false },
+        ...of.lines.map((line) => (line.slot === 'main' ? { ...line, full: whole, note: 'slow' } : line)),
+      ],
+    });
+    expect(kept).toHaveLength(of.lines.length);
+    expect(kept.find(({ note }) => note === 'slow')?.dose.sets).toBe(5);
+    const { pins, shape } = startingFrom(kept);
+    expect(shape).toEqual({ without: [], order: [], banned: [], alone: true });
+    expect(Object.keys(pins)).toEqual(of.lines.map((_, i) => `own-${String(i + 1)}`));
+    expect(Object.values(pins).every(({ byCoach }) => byCoach)).toBe(true);
   });
 });
 

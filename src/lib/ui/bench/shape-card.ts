@@ -1,6 +1,6 @@
 import type { Pin } from '$core/choose';
 import type { Family } from '$core/library';
-import { blockOf, type Card, type CardShape, type Line } from '$core/session';
+import { AS_TEMPLATE, blockOf, type Card, type CardShape, type KeptLine, type Line } from '$core/session';
 
 /** Lines as they stand, held still while something else changes. */
 export const pinAll = (lines: readonly Line[]): Record<string, Pin> =>
@@ -9,12 +9,13 @@ export const pinAll = (lines: readonly Line[]): Record<string, Pin> =>
 /** What choosing again keeps: the coach's own lines and doses. */
 export const pinOwn = (lines: readonly Line[]): Record<string, Pin> => pinAll(lines.filter(({ pinned }) => pinned));
 
-const pinOf = ({ exerciseId, row, dose, full, typed, pinned, block, group }: Line): Pin => ({
+const pinOf = ({ exerciseId, row, dose, full, typed, pinned, block, group, note, only }: Line): Pin => ({
   exerciseId,
   dosed: { row, dose, full },
   typed,
   byCoach: pinned,
   at: { block, group },
+  said: { note, only },
 });
 
 /** A card that is to be chosen again: what it keeps, and its shape. */
@@ -25,6 +26,14 @@ export interface Asked {
 
 const slotsOf = ({ lines }: Pick<Card, 'lines'>): string[] => lines.map(({ slot }) => slot);
 
+/** The first name of an own line that is free. */
+function freeSlot(lines: readonly Line[]): string {
+  const taken = new Set(lines.map((line) => line.slot));
+  let number = 1;
+  while (taken.has(`own-${String(number)}`)) number += 1;
+  return `own-${String(number)}`;
+}
+
 /** An entry added as the coach's own line: behind a line of its own block, else behind the selected one, else last. */
 export function adding(
   { lines, shape }: Card,
@@ -32,10 +41,7 @@ export function adding(
   family: Family,
   selected: string | null,
 ): Asked & { slot: string } {
-  const taken = new Set(lines.map((line) => line.slot));
-  let number = 1;
-  while (taken.has(`own-${String(number)}`)) number += 1;
-  const slot = `own-${String(number)}`;
+  const slot = freeSlot(lines);
   const block = blockOf(family);
   const near = lines.findLast((line) => line.block === block) ?? lines.find((line) => line.slot === selected);
   const order = lines.map((line) => line.slot);
@@ -99,15 +105,15 @@ const insert = (lines: readonly Line[], at: number, line: Line): Line[] => [
   ...lines.slice(at),
 ];
 
-/** A line done in turn with the one after it; both are then the coach's. */
+/** A line done in turn with the one after it, and with whoever that is done in turn with; all are then the coach's. */
 export function pairing({ lines, shape }: Card, slot: string): Asked | null {
   const at = lines.findIndex((line) => line.slot === slot);
   const [line, next] = [lines[at], lines[at + 1]];
   if (!line || !next) return null;
   const group = line.group ?? `pair-${slot}`;
-  const paired = lines.map((one) =>
-    one === line || one === next ? { ...one, group, pinned: true, block: line.block } : one,
-  );
+  const joins = (one: Line): boolean =>
+    one === line || one === next || (next.group !== null && one.group === next.group);
+  const paired = lines.map((one) => (joins(one) ? { ...one, group, pinned: true, block: line.block } : one));
   return { pins: pinAll(paired), shape: { ...shape, order: slotsOf({ lines }) } };
 }
 
@@ -127,6 +133,61 @@ export const holding = ({ lines, shape }: Card, slot: string, held: boolean): As
   pins: pinAll(lines.map((line) => (line.slot === slot ? { ...line, pinned: held, typed: held && line.typed } : line))),
   shape,
 });
+
+/** The coach's words on a line, which is then the coach's. */
+export const noting = ({ lines, shape }: Card, slot: string, note: string | null): Asked => ({
+  pins: pinAll(lines.map((line) => (line.slot === slot ? { ...line, note, pinned: true } : line))),
+  shape,
+});
+
+/** A line for some athletes and nobody else; null = for everybody again. */
+export const reserving = ({ lines, shape }: Card, slot: string, only: readonly string[] | null): Asked => ({
+  pins: pinAll(lines.map((line) => (line.slot === slot ? { ...line, only, pinned: true } : line))),
+  shape,
+});
+
+/** A second line of an entry behind the first, as the first is dosed: the coach's own. */
+export function doubling({ lines, shape }: Card, slot: string): (Asked & { slot: string }) | null {
+  const line = lines.find((one) => one.slot === slot);
+  if (!line) return null;
+  const own = freeSlot(lines);
+  const twin = { ...line, slot: own, pinned: true, group: null };
+  const last = line.group === null ? line : (lines.findLast(({ group }) => group === line.group) ?? line);
+  const next = insert(lines, lines.indexOf(last) + 1, twin);
+  return { slot: own, pins: pinAll(next), shape: { ...shape, order: slotsOf({ lines: next }) } };
+}
+
+/** What of a card is kept to start others from: its work, as it is dosed, without anybody's loads. */
+export const keeping = ({ lines }: Card): KeptLine[] =>
+  lines
+    .filter(({ block, pinned }) => block !== 'prep' || pinned)
+    .map(({ block, group, exerciseId, row, dose, full, typed, note }) => ({
+      block,
+      group,
+      exerciseId,
+      row,
+      dose: typed ? dose : (full?.dose ?? dose),
+      typed,
+      note,
+    }));
+
+/** A card started from one that was kept: getting warm as the day asks, then its lines, which are the coach's own. */
+export function startingFrom(kept: readonly KeptLine[]): Asked {
+  const pins = Object.fromEntries(
+    kept.map(({ exerciseId, row, dose, typed, block, group, note }, i): [string, Pin] => [
+      `own-${String(i + 1)}`,
+      {
+        exerciseId,
+        dosed: { row, dose, full: null },
+        typed,
+        byCoach: true,
+        at: { block, group },
+        said: { note, only: null },
+      },
+    ]),
+  );
+  return { pins, shape: { ...AS_TEMPLATE, alone: true } };
+}
 
 /** Slots whose entry or dose differs from before, the one acted on aside. */
 export function movedSince(before: Card | null, after: Card, acted: string | null): string[] {

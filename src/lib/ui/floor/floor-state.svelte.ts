@@ -30,6 +30,8 @@ export interface FloorLine {
   readonly block: string;
   readonly group: string | null;
   readonly exerciseId: string;
+  /** the coach's words on it */
+  readonly note: string | null;
   readonly dose: Dose;
   readonly athletes: readonly FloorAthlete[];
 }

@@ -24,8 +24,16 @@ const page = (athletes: FloorAthlete[], own: Partial<FloorPage> = {}): FloorPage
   racks: 2,
   plates: { bar: 20, pairs: [] },
   lines: [
-    { slot: 'main', block: 'main', group: null, exerciseId: 'back-squat', dose: dose({ sets: 3 }), athletes },
-    { slot: 'calf', block: 'assist', group: null, exerciseId: 'pogo', dose: dose(), athletes: [] },
+    {
+      slot: 'main',
+      block: 'main',
+      group: null,
+      exerciseId: 'back-squat',
+      note: null,
+      dose: dose({ sets: 3 }),
+      athletes,
+    },
+    { slot: 'calf', block: 'assist', group: null, exerciseId: 'pogo', note: null, dose: dose(), athletes: [] },
   ],
   views: {},
   beats: {},

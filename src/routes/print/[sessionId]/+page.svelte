@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { page } from '$app/state';
   import { BLOCK_WORDS } from '$lib/messages';
   import FamilyGlyph from '$lib/ui/glyphs/FamilyGlyph.svelte';
   import ScoreStrip from '$lib/ui/parts/ScoreStrip.svelte';
@@ -24,6 +25,7 @@
   <header>
     <h1>{data.title}, {data.day}</h1>
     <p>{data.words}{data.tag ? ` · ${data.tag}` : ''} · {data.minutes} min · {data.contacts.raw} contacts</p>
+    <a class="quiet" href="{page.url.pathname}/each">A page each</a>
     <button class="quiet" onclick={() => window.print()}>Print</button>
   </header>
   <table class="lines">
@@ -47,7 +49,8 @@
           <td class="name"><b>{line.name}</b>{line.group ? ` · ${line.group}` : ''}</td>
           <td class="dose">{line.dose}</td>
           <td class="cues"
-            >{line.cues}{line.pins ? ' Pins set.' : ''}{line.partner ? ` Partner ${line.partner}.` : ''}</td
+            >{#if line.note}<b>{line.note}</b>
+            {/if}{line.cues}{line.pins ? ' Pins set.' : ''}{line.partner ? ` Partner ${line.partner}.` : ''}</td
           >
           <td class="score"
             ><ScoreStrip
@@ -109,8 +112,10 @@
     font-size: 20px;
     line-height: 24px;
   }
-  header .quiet {
+  header a.quiet {
     margin-left: auto;
+  }
+  header .quiet {
     color: #000;
   }
   table {

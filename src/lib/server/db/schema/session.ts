@@ -18,7 +18,7 @@ import type { Dose } from '$core/dose';
 import type { DoseRowId } from '$core/method';
 import type { Reason } from '$core/result';
 import { ROLES } from '$core/season';
-import { AS_TEMPLATE, type CardShape, type Line } from '$core/session';
+import { AS_TEMPLATE, type CardShape, type KeptLine, type Line } from '$core/session';
 import type { Track } from '$core/track';
 import { athlete, squad } from './squad';
 import { clubId, xid8, createdAt, ownId, seq, tenantPolicy, version } from './columns';
@@ -77,6 +77,8 @@ export const sessionLine = pgTable(
     pinned: boolean('pinned').notNull(),
     typed: boolean('typed').notNull().default(false),
     substitutes: jsonb('substitutes').$type<Line['substitutes']>().notNull().default([]),
+    note: text('note'),
+    only: jsonb('only').$type<Line['only']>(),
     version: version(),
   },
   (t) => [
@@ -86,6 +88,19 @@ export const sessionLine = pgTable(
     ),
     tenantPolicy(),
   ],
+);
+
+/** A card kept to start others from, by a name of the club's own. */
+export const keptCard = pgTable(
+  'kept_card',
+  {
+    clubId: clubId(),
+    name: text('name').notNull(),
+    minutes: integer('minutes').notNull(),
+    lines: jsonb('lines').$type<readonly KeptLine[]>().notNull(),
+    changedAt: timestamp('changed_at', { withTimezone: true }).notNull().defaultNow(),
+  },
+  (t) => [primaryKey({ columns: [t.clubId, t.name] }), tenantPolicy()],
 );
 
 /** What a coach typed for one athlete on a line. */

@@ -76,7 +76,9 @@
         <h1><FamilyGlyph family={view.family} size={38} ink /> {view.name}</h1>
         <p class="dose">{formatDose(line.dose, data.massUnit)}</p>
         <p class="in-rest">
-          {#if partner}in the rest: {inSentence(data.views[partner.exerciseId]?.name ?? '')}{:else}{view.cues[0]}{/if}
+          {#if line.note}<b>{line.note}</b>&nbsp;{/if}{#if partner}in the rest: {inSentence(
+              data.views[partner.exerciseId]?.name ?? '',
+            )}{:else}{view.cues[0]}{/if}
         </p>
       </div>
       <div class="end">

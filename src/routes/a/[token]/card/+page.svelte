@@ -1,6 +1,5 @@
 <script lang="ts">
   import { page } from '$app/state';
-  import type { Family } from '$core/library';
   import FamilyGlyph from '$lib/ui/glyphs/FamilyGlyph.svelte';
   import OwnPage from '$lib/ui/own/OwnPage.svelte';
 
@@ -23,13 +22,14 @@
     </details>
   {/if}
   <ol>
-    {#each lines as { slot, name, family, dose, ramp, cues, caution } (slot)}
+    {#each lines as { slot, name, family, dose, ramp, cues, caution, note } (slot)}
       <li>
-        <FamilyGlyph family={family as Family} size={26} />
+        <FamilyGlyph {family} size={26} />
         <div>
           <b>{name}</b>
           <p class="dose">{dose}</p>
           {#if ramp}<p class="note">First {ramp}</p>{/if}
+          {#if note}<p><b>{note}</b></p>{/if}
           <p class="note">{cues.join(' ')}</p>
           <p class="note">{caution}</p>
         </div>

@@ -1,4 +1,5 @@
 import { error } from '@sveltejs/kit';
+import { loadKeptCards } from '$lib/server/commands/keep-kept-card';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import { remembered } from '$lib/server/db/remembered';
@@ -17,7 +18,7 @@ export const GET: RequestHandler = async ({ locals, params, url }) => {
   const { text } = await remembered(clubId, `ground ${squadId} ${day} ${athleteId ?? ''}`, async (tx) => {
     const rows = await loadSquadDay(tx, squadId, day, athleteId);
     if (!rows) error(404, 'There is no such squad in this club.');
-    return { text: JSON.stringify(readGround(rows)) };
+    return { text: JSON.stringify(readGround(rows, await loadKeptCards(tx))) };
   });
   return new Response(text, { headers: { 'content-type': 'application/json' } });
 };
