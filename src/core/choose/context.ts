@@ -1,7 +1,7 @@
 import type { AthleteFacts } from '../athlete';
 import { weekdayOf } from '../calendar';
-import { makeDayContext, rowCaseOf, trainsGently, type DayContext, type RowCase } from '../day';
-import { doseLevelFor, type Dose, type DoseLevel } from '../dose';
+import { makeDayContext, rowCaseOf, trainsGently, type DayContext } from '../day';
+import { doseLevelFor, type Dose, type DoseLevel, type RowCase } from '../dose';
 import { medianLevel, type Exercise, type Level, type Library, type Sport } from '../library';
 import type { DoseRowId, MethodTables } from '../method';
 import type { Brief } from './brief';

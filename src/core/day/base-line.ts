@@ -1,12 +1,12 @@
 import type { AthleteFacts } from '../athlete';
 import { getExercise, type Exercise } from '../library';
-import type { Dose } from '../dose';
+import { rowForLevel, type Dose } from '../dose';
 import type { DoseRowId } from '../method';
 import { isMainSlot, type Card, type Line } from '../session';
 import { doseRange } from '../progress';
 import { trainsGently, type DayContext } from './day-context';
 import { reasonsFor } from './base-reasons';
-import { enoughRow, rowCaseOf, rowForLevel } from './row-for-athlete';
+import { enoughRow, rowCaseOf } from './row-for-athlete';
 import { athleteLevel, startDose } from './start-dose';
 import type { WorkingLine } from './working-line';
 import { plannedLoadKg, plannedMain } from './working-max';

@@ -47,7 +47,10 @@ function prescribe(
     {
       e1rmKg: exercise.load.oneRepMax ? (athlete.e1rmKg[exercise.load.oneRepMax.lift] ?? null) : null,
       ageYears: athlete.ageYears,
-      below: quiet && LOWER_BODY.includes(exercise.family) ? method.settings.week.heavyIntensity - UNDER : null,
+      below:
+        quiet && dose.sets >= method.settings.week.heavySets && LOWER_BODY.includes(exercise.family)
+          ? method.settings.week.heavyIntensity - UNDER
+          : null,
     },
     place.loading,
     method,
@@ -84,7 +87,11 @@ interface Limit {
   readonly reason: Reason;
 }
 
-function limits(athlete: AthleteFacts, { exercise, row }: WorkingLine, { method, limits: day }: DayContext): Limit[] {
+function limits(
+  athlete: AthleteFacts,
+  { exercise, row, dose }: WorkingLine,
+  { method, limits: day }: DayContext,
+): Limit[] {
   const { youth, week } = method.settings;
   const found: Limit[] = [];
   if (athlete.ageYears !== null && athlete.ageYears < youth.underYears)
@@ -98,7 +105,7 @@ function limits(athlete: AthleteFacts, { exercise, row }: WorkingLine, { method,
         share: maxIntensity,
         reason: { code: 'eased_for_complaint', rules: ['SAFE-2'], facts: { place, score } },
       });
-  if (day.quiet && LOWER_BODY.includes(exercise.family) && row !== 'D-MICRO')
+  if (day.quiet && dose.sets >= week.heavySets && LOWER_BODY.includes(exercise.family) && row !== 'D-MICRO')
     found.push({
       share: week.heavyIntensity - UNDER,
       reason: { code: 'eased_for_day', ...whyQuiet(day) },

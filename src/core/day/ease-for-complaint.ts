@@ -1,4 +1,5 @@
 import type { AthleteFacts } from '../athlete';
+import { rowForLevel } from '../dose';
 import { getExercise, type Exercise } from '../library';
 import type { DoseRowId } from '../method';
 import { entryOnRung } from '../progress';
@@ -6,7 +7,7 @@ import type { Reason } from '../result';
 import { actsOn } from '../safety';
 import type { Line } from '../session';
 import type { DayContext } from './day-context';
-import { enoughRow, rowCaseOf, rowForLevel } from './row-for-athlete';
+import { enoughRow, rowCaseOf } from './row-for-athlete';
 import { startDose } from './start-dose';
 import { easedTo, type WorkingLine } from './working-line';
 

@@ -3,10 +3,10 @@ import { LIBRARY, METHOD } from '$catalog';
 import { allDone, athlete, brief, dose, trackOf } from '../../../tests/fixtures';
 import type { AthleteFacts } from '../athlete';
 import { makeContext, type Brief } from '../choose';
-import type { Dose } from '../dose';
+import { rowForLevel, type Dose } from '../dose';
 import { getExercise } from '../library';
 import type { DoseRowId } from '../method';
-import { athleteBudget, dayBudget, isNew, judgeDay, judgeOption, rowCaseOf, rowForLevel } from '.';
+import { athleteBudget, dayBudget, isNew, judgeDay, judgeOption, rowCaseOf } from '.';
 import { landingCost, trimContacts } from './trim-contacts';
 import type { WorkingLine } from './working-line';
 

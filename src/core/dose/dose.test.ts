@@ -111,6 +111,12 @@ describe('a dose as text', () => {
     ['3x5 82,5 kg', { loadKg: 82.5, percent: null }],
     ['3x5 100 lb', { percent: null }],
     ['3x5 75 % RIR 1 3 down', { percent: 0.75, rir: 1, tempo: '3 down' }],
+    ['3x8/side 60s 70% 3down', { per: 'side', restSeconds: 60, percent: 0.7, tempo: '3down' }],
+    ['3 × 30 s / 30 s', { amount: 30, unit: 'seconds', restSeconds: 30 }],
+    ['5x20m', { amount: 20, unit: 'metres' }],
+    ['4x6 1:30', { restSeconds: 90 }],
+    ['3x8/leg, 24 kg, 2 min', { per: 'side', loadKg: 24, restSeconds: 120 }],
+    ['3x10 45"', { amount: 10, unit: 'reps', restSeconds: 45 }],
   ])('%s', (text, expected) => {
     const result = parseDose(text, current, 'kg');
     expect(result).toMatchObject({ ok: true, value: expected });
@@ -126,6 +132,10 @@ describe('a dose as text', () => {
     ['2.5 x 5', 'sets_not_whole'],
     ['3x5 RIR -1', 'number_not_positive'],
     ['3 x 4.5', 'reps_not_whole'],
+    ['x5', 'dose_unreadable'],
+    ['3x8@130%', 'number_too_large'],
+    ['3 x 8 900 kg', 'number_too_large'],
+    ['5-3-1 (8 on/4 off)', 'dose_unreadable'],
   ])('%j is refused with %s', (text, code) => {
     const result = parseDose(text, current, 'kg');
     expect(result.ok ? [] : result.issues.map((i) => i.code)).toContain(code);

@@ -8,3 +8,4 @@ export * from './check-percent';
 export * from './hard-sets';
 export * from './plate-change';
 export * from './ramp';
+export * from './row-for-level';

@@ -64,7 +64,8 @@ const UNITS: readonly [RegExp, Dose['unit']][] = [
 ];
 
 /**
- * Reads a dose as a coach types it: `3x5 @ 78% 82.5kg rest 2:30`, in any order after sets × amount, with · , or spaces.
+ * Reads a dose as a coach types it: `3x5 @ 78% 82.5kg rest 2:30`, in any order after sets × amount, with · , or spaces. A
+ * time that is nobody's amount is the rest: `3x8/side 60s`, `3 × 30 s / 30 s`, `4x6 1:30`, `5x5 2 min`.
  * What is not typed stays as it was in `current`, except a load and % that the typed reps, reserve, load or % no longer
  * match.
  * @param mass unit of a load typed without one
@@ -122,15 +123,17 @@ function withoutOldLoad(dose: Dose, current: Dose, typed: Partial<Dose>): Dose {
 const splitParts = (rest: string): string[] =>
   (
     rest.match(
-      /rest\s*\d+(?::\d+)?(?:\s*s)?|rir\s*-?\d+(?:\.\d+)?|@?\s*-?\d+(?:\.\d+)?\s*(?:%|kg|lb)|\d(?:-\d)?\s*(?:down|up)|slow|fast|[^\s·;]+/g,
+      /(?:rest|\/)?\s*\d+(?::\d\d|\s*(?:seconds?|secs?|s|minutes?|mins?|['′″"])(?![a-z]))|rest\s*\d+|rir\s*-?\d+(?:\.\d+)?|@?\s*-?\d+(?:\.\d+)?\s*(?:%|kg|lb)|\d(?:-\d)?\s*(?:down|up)|slow|fast|[^\s·;]+/g,
     ) ?? []
   )
     .map((part) => part.trim())
     .filter((part) => part !== '');
 
 function readPart(part: string, mass: MassUnit): Partial<Dose> | null {
-  const rest = /^rest\s*(\d+)(?::(\d+))?/.exec(part);
-  if (rest) return { restSeconds: rest[2] === undefined ? Number(rest[1]) : Number(rest[1]) * 60 + Number(rest[2]) };
+  const clock = /^(?:rest|\/)?\s*(\d+):(\d\d)$/.exec(part);
+  if (clock) return { restSeconds: Number(clock[1]) * 60 + Number(clock[2]) };
+  const rest = /^(?:rest|\/)?\s*(\d+)\s*(s|m|['′″"])[a-z]*$/.exec(part) ?? /^rest\s*(\d+)$/.exec(part);
+  if (rest) return { restSeconds: Number(rest[1]) * (rest[2] === 'm' || rest[2] === "'" || rest[2] === '′' ? 60 : 1) };
   const rir = /^rir\s*(-?\d+(?:\.\d+)?)$/.exec(part);
   if (rir) return { rir: Number(rir[1]) };
   const percent = /^@?\s*(-?\d+(?:\.\d+)?)\s*%$/.exec(part);

@@ -1,5 +1,6 @@
 import { jumpBudget } from '../jumps';
-import { isLevelAtLeast, type Phase } from '../library';
+import type { Phase } from '../library';
+import { rowForLevel } from '../dose';
 import type { DoseRowId, MethodTables } from '../method';
 import { MOST_ROLES } from './best-roles';
 import { isCongested, type Chain } from './congestion';
@@ -113,18 +114,12 @@ function laySession(
 const easedSets = (main: MainLoad, { settings: { week } }: MethodTables): number =>
   isHardMain(main, week) ? Math.min(main.sets, week.heavySets - 1) : main.sets;
 
-/** The phase's first strength row, or the gentler one that the squad's level takes. */
-function mainRow(phase: Phase, input: SeasonInput, method: MethodTables): DoseRowId {
-  const { lead, beside, gentleRow } = method.phases[phase];
+/** The phase's first strength row, or the gentler one that the squad's level takes: as its card will have it. */
+function mainRow(phase: Phase, { liftLevel, caution, young }: SeasonInput, method: MethodTables): DoseRowId {
+  const { lead, beside } = method.phases[phase];
   const strength = [...lead, ...beside].find((id) => STRENGTH.includes(id)) ?? 'D-ASST';
-  const { atLeast } = method.doses[strength];
-  const isBarred = atLeast !== null && !isLevelAtLeast(input.liftLevel, atLeast);
-  const gently = input.caution === 'gentle' && method.doses[strength].cautious;
-  // few reps near a maximum are for nobody who is young, new or unknown (SAFE-3, START-2)
-  const soft = input.young || input.liftLevel === 'foundation' || input.caution === 'gentle';
-  return isBarred || gently || (soft && FEW_AND_HEAVY.includes(strength)) ? gentleRow : strength;
+  return rowForLevel(strength, { liftLevel, gently: caution === 'gentle', young }, phase, method);
 }
-const FEW_AND_HEAVY: readonly DoseRowId[] = ['D-PEAK', 'D-MICRO'];
 const STRENGTH: readonly DoseRowId[] = ['D-STR', 'D-MAX', 'D-PEAK', 'D-MAINT', 'D-MICRO', 'D-ASST'];
 
 /** Contacts a session aims at: through a block from the bottom to the top of its range, in season the middle (JUMP-10). */

@@ -1,5 +1,5 @@
-import { enoughForMost, judgeDay, judgeOption, rowForLevel } from '../../day';
-import type { Dose } from '../../dose';
+import { enoughForMost, judgeDay, judgeOption } from '../../day';
+import { rowForLevel, type Dose } from '../../dose';
 import { getExercise, leadsUnloaded, suitsOf, type Exercise } from '../../library';
 import type { DoseRowId, Slot } from '../../method';
 import { doseRange } from '../../progress';
