@@ -2,11 +2,14 @@ import { AS_TEMPLATE } from '$core/session';
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeEach, describe, expect, it } from 'vitest';
 import { v7 } from 'uuid';
-import { LIBRARY } from '../../src/catalog';
+import { LIBRARY, METHOD } from '../../src/catalog';
+import { testSpecs } from '../../src/core/athlete';
 import { getExercise } from '../../src/core/library';
 import type { KeepCard } from '../../src/lib/model/bodies';
 import { closeAuth } from '../../src/lib/server/auth/auth';
-import { closeDatabase, withClub } from '../../src/lib/server/db/client';
+import { addAthletes, setLevels } from '../../src/lib/server/commands/roster';
+import { closeDatabase, withClub, type Tx } from '../../src/lib/server/db/client';
+import { loadClub } from '../../src/lib/server/repositories/club-context';
 import { change, clubTable, complaint } from '../../src/lib/server/db/schema';
 import { cardOf } from '../../src/lib/server/repositories/sessions';
 import { dropKeptCard, keepKeptCard, loadKeptCards } from '../../src/lib/server/commands/keep-kept-card';
@@ -383,20 +386,93 @@ describe('morning to next session', () => {
   });
 });
 
-describe('pasted names', () => {
+describe('pasted people', () => {
+  const context = { specs: testSpecs(METHOD), mass: 'kg' as const };
+  const bare = { sex: null, role: null, liftLevel: null, jumpLevel: null, results: [] };
+
   it('keeps good rows beside the reasons of bad ones', () => {
     const { rows, issues } = readPastedAthletes(
       'Name\tBorn\tMass\nAna Sol\t17/05/2008\t61,5\nBo\t2008-02-30\t70\nAna Sol\t\t\n\tx\nCai Rem',
       [],
+      context,
     );
     expect(rows).toEqual([
-      { name: 'Ana Sol', birthDate: '2008-05-17', bodyMassKg: 61.5 },
-      { name: 'Cai Rem', birthDate: null, bodyMassKg: null },
+      { ...bare, name: 'Ana Sol', birthDate: '2008-05-17', bodyMassKg: 61.5 },
+      { ...bare, name: 'Cai Rem', birthDate: null, bodyMassKg: null },
     ]);
     expect(issues.map(({ code, path }) => `${code} ${String(path[0])}`)).toEqual([
       'day_unreadable 3',
       'name_twice 4',
       'name_missing 5',
     ]);
+  });
+
+  it('reads level, sex, role and last lifts under any heading, and says which columns it does not know', () => {
+    const { rows, issues, unread } = readPastedAthletes(
+      'Player;Position;Level;Jump level;Sex;Back squat;Deadlift (kg);Shoe\nAna Sol;wing;Trained;;f;100 x 5;140;41\nBo Rem;;beginner;advanced;man;;x;42\nCy Lor;;expert;;q;;;',
+      [],
+      context,
+    );
+    expect(rows).toMatchObject([
+      {
+        name: 'Ana Sol',
+        role: 'wing',
+        liftLevel: 'trained',
+        jumpLevel: 'trained',
+        sex: 'female',
+        results: [
+          { test: 'back-squat', loadKg: 100, reps: 5, rir: 0 },
+          { test: 'deadlift', loadKg: 140, reps: 1, rir: 0 },
+        ],
+      },
+    ]);
+    expect(issues.map(({ code, path }) => `${code} ${String(path[0])}`)).toEqual([
+      'not_a_lift 3',
+      'level_unreadable 4',
+      'sex_unreadable 4',
+    ]);
+    expect(unread).toEqual(['Shoe']);
+  });
+
+  it('without a heading in the order name, birth date, mass, level, sex, role', () => {
+    const { rows } = readPastedAthletes('Ana Sol,2008-05-17,61,developing,f,keeper', [], context);
+    expect(rows).toMatchObject([{ liftLevel: 'developing', jumpLevel: 'developing', sex: 'female', role: 'keeper' }]);
+  });
+
+  it('come into the squad with their levels and lifts, and levels are set for many at once', async () => {
+    const squadOf = async (tx: Tx) => {
+      const found = await loadClub(tx);
+      return { found, of: found.squads.find(({ id }) => id === club.squadId)! };
+    };
+    const text = 'Name,Level,Back squat\nAna Sol,trained,100 x 5\nBo Rem,developing,80';
+    const added = await withClub(club.clubId, async (tx) => {
+      const { found, of } = await squadOf(tx);
+      return addAthletes(tx, found, of, v7(), text, club.coachId);
+    });
+    expect(added).toMatchObject({ ok: true, value: { made: 2, joined: [], unread: [] } });
+    const { athletes } = await dayOf(club, DAY);
+    const ana = athletes.find(({ name }) => name === 'Ana Sol')!;
+    expect(ana).toMatchObject({ liftLevel: 'trained', jumpLevel: 'trained' });
+    await makeCard(club);
+    const { brief } = await readOn(club, DAY);
+    expect(brief.athletes.find(({ id }) => id === ana.id)?.e1rmKg['back-squat']).toBeCloseTo(100 * (1 + 5 / 30), 1);
+
+    const everybody = { ids: athletes.map(({ id }) => id), liftLevel: 'advanced' as const, jumpLevel: null };
+    const many = () =>
+      withClub(club.clubId, async (tx) => {
+        const { found, of } = await squadOf(tx);
+        return setLevels(tx, found, of, everybody, club.coachId);
+      });
+    expect(await many()).toEqual({ ok: true, value: athletes.length });
+    expect(await many()).toEqual({ ok: true, value: 0 });
+    const after = (await dayOf(club, DAY)).athletes;
+    expect(new Set(after.map(({ liftLevel }) => liftLevel))).toEqual(new Set(['advanced']));
+    expect(after.find(({ id }) => id === ana.id)?.jumpLevel).toBe('trained');
+    const other = await makeClub();
+    const foreign = await withClub(other.clubId, async (tx) => {
+      const found = await loadClub(tx);
+      return setLevels(tx, found, found.squads[0]!, everybody, other.coachId);
+    });
+    expect(foreign).toEqual({ ok: true, value: 0 });
   });
 });

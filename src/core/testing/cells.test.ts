@@ -40,7 +40,8 @@ describe('what is typed in a cell', () => {
     ['cmj', 'high', 'not_a_number'],
     ['R2', 'good', 'not_a_grade'],
     ['C5', '9', 'not_a_score'],
-    ['back-squat', '100', 'not_a_lift'],
+    ['back-squat', 'heavy', 'not_a_lift'],
+    ['back-squat', '100 x', 'not_a_lift'],
     ['back-squat', '60 x 30', 'too_many_reps'],
     ['cmj', '1 2 3 4 5 6 7', 'too_many_trials'],
   ])('%s: %s is %s', (id, text, code) => {

@@ -20,7 +20,8 @@ const number = (text: string): number => (/^-?\d+([.,]\d+)?$/.test(text) ? Numbe
 /**
  * Reads a cell as a coach types it: `31.5` in the unit shown; `pass`, `good` or the first letter; a screen as its sum
  * (`1`) or one figure a joint (`0100`: foot, knee, hip, trunk); several trials with spaces
- * between (`41 42.5 40`); a lift as `100 × 5`, with what was left as `100 × 5, 2 left`.
+ * between (`41 42.5 40`); a lift as `100 × 5`, with what was left as `100 × 5, 2 left`; a load
+ * alone is lifted once.
  * @param mass the unit lifts are typed in
  * @returns `not_a_grade`, `not_a_score`, `not_a_lift`, `not_a_number`, `too_many_reps` with what was typed
  * @example readCell(spec of cmj, '41,2', 'kg') // value 0.412
@@ -59,12 +60,13 @@ export const valueOf = (spec: TestSpec, trials: readonly number[]): number =>
 /** Trials one cell holds. */
 const MOST_TRIALS = 6;
 
-const LIFT = /^(\d+(?:[.,]\d+)?)\s*(?:kg|lb)?\s*[x×*]\s*(\d+)(?:\s*,?\s*(\d+)\s*(?:left|rir))?$/;
+const LIFT = /^(\d+(?:[.,]\d+)?)\s*(?:kg|lb)?(?:\s*[x×*]\s*(\d+)(?:\s*,?\s*(\d+)\s*(?:left|rir))?)?$/;
 /** Reps beyond which a set says nothing of a maximum (method 15). */
 const MOST_REPS = 12;
 
 function readLift(typed: string, text: string, mass: MassUnit): Result<CellValue> {
-  const [, load = '', reps = '', left = '0'] = LIFT.exec(text) ?? [];
+  // a load alone is the most that was lifted once
+  const [, load = '', reps = '1', left = '0'] = LIFT.exec(text) ?? [];
   if (load === '') return fail('not_a_lift', ['value'], { typed });
   const [loadKg, done, rir] = [massToKg(number(load), mass), Number(reps), Number(left)];
   const possible = estimateOneRepMax('epley', loadKg, done, rir, MOST_REPS);

@@ -272,3 +272,16 @@ export interface Trouble {
   readonly errors: FieldErrors;
   readonly typed: Readonly<Record<string, string>>;
 }
+
+const levelOrNone = z.enum(['', ...LEVELS]).transform((level) => (level === '' ? null : level));
+/** Levels of several athletes at once; empty = as they are. */
+export const levelsSchema = z
+  .object({
+    ids: z.array(z.uuid()).min(1, 'Choose at least one athlete.').max(200),
+    liftLevel: levelOrNone,
+    jumpLevel: levelOrNone,
+  })
+  .refine(({ liftLevel, jumpLevel }) => liftLevel !== null || jumpLevel !== null, {
+    path: ['liftLevel'],
+    message: 'Choose a level for lifts or for jumps.',
+  });

@@ -1,13 +1,11 @@
-import { and, eq, isNull } from 'drizzle-orm';
+import { and, eq } from 'drizzle-orm';
 import type { Day, GymDay } from '$core/calendar';
 import { fail, ok, type Result } from '$core/result';
 import { DEFAULT_KIT } from '$lib/model/kit';
 import type { Tx } from '../db/client';
-import { athlete, event, facility, squad, squadAthlete } from '../db/schema';
-import { loadSquadAthletes } from '../repositories/athletes';
+import { event, facility, squad } from '../db/schema';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
 import { derivedId } from './facts';
-import { readPastedAthletes } from './paste-names';
 import { recordChanges } from './record-change';
 
 /**
@@ -46,66 +44,6 @@ export async function makeSquad(
     { day: club.today, actor, subject: 'squad-made', squadId: id, from: null, to: value },
   ]);
   return ok(id);
-}
-
-/** What was added by a paste: new people, and who came over from another squad with all that is known of them. */
-export interface AddedAthletes {
-  readonly made: number;
-  readonly joined: readonly string[];
-  /** lines past what one paste takes */
-  readonly left: readonly string[];
-}
-
-/**
- * Adds pasted names to a squad. Who is in the club already joins with complaints, loads and history: a second person of
- * that name is made only where the birth dates differ.
- * @param id the command's: ids follow from it
- */
-export async function addAthletes(
-  tx: Tx,
-  club: ClubContext,
-  of: SquadRow,
-  id: string,
-  text: string,
-  actor: string,
-): Promise<Result<AddedAthletes>> {
-  const present = await loadSquadAthletes(tx, of.id, club.today);
-  const { rows, issues, left } = readPastedAthletes(
-    text,
-    present.map(({ name }) => name),
-  );
-  if (issues.length > 0) return { ok: false, issues };
-  const everybody = await tx
-    .select({ id: athlete.id, name: athlete.name, birthDate: athlete.birthDate })
-    .from(athlete)
-    .where(isNull(athlete.erasedAt));
-  const known = (row: (typeof rows)[number]) => {
-    const same = everybody.filter(({ name }) => name.trim().toLowerCase() === row.name.trim().toLowerCase());
-    return same.find((one) => row.birthDate === null || one.birthDate === null || one.birthDate === row.birthDate);
-  };
-  const joined = rows.flatMap((row) => known(row) ?? []);
-  const made = rows
-    .filter((row) => !known(row))
-    .map((row) => ({ clubId: club.clubId, id: derivedId(id, row.name), ...row }));
-  if (made.length > 0) await tx.insert(athlete).values(made);
-  await tx
-    .insert(squadAthlete)
-    .values([...made, ...joined].map((one) => ({ clubId: club.clubId, squadId: of.id, athleteId: one.id })))
-    .onConflictDoNothing();
-  await recordChanges(
-    tx,
-    club.clubId,
-    [...made, ...joined].map((one) => ({
-      day: club.today,
-      actor,
-      subject: 'athlete-added',
-      athleteId: one.id,
-      squadId: of.id,
-      from: null,
-      to: { name: one.name },
-    })),
-  );
-  return ok({ made: made.length, joined: joined.map(({ name }) => name), left });
 }
 
 export const setGymDays = (tx: Tx, club: ClubContext, of: SquadRow, gymDays: readonly GymDay[], actor: string) =>

@@ -3,7 +3,8 @@ import { error, fail } from '@sveltejs/kit';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import { onSquad, openSquad } from '$lib/server/commands/on-squad';
-import { addAthletes, addEvent, removeEvent, setGymDays, setSquadPlace } from '$lib/server/commands/squads';
+import { addAthletes, setLevels } from '$lib/server/commands/roster';
+import { addEvent, removeEvent, setGymDays, setSquadPlace } from '$lib/server/commands/squads';
 import { aimsOf, ceilingTrouble, keepAims, resultTests } from '$lib/server/commands/squad-aims';
 import { withClub } from '$lib/server/db/client';
 import { remembered } from '$lib/server/db/remembered';
@@ -20,7 +21,7 @@ import {
 } from '$lib/server/repositories/athletes';
 import { timesOf, loadClub, type ClubContext, type SquadRow } from '$lib/server/repositories/club-context';
 import { sayIssue } from '$lib/messages';
-import { aimsSchema, eventSchema, gymDaysSchema, squadPlaceSchema } from '$lib/model/forms';
+import { aimsSchema, levelsSchema, eventSchema, gymDaysSchema, squadPlaceSchema } from '$lib/model/forms';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => {
@@ -110,7 +111,24 @@ export const actions: Actions = {
       );
       return fail(400, { form: 'add', errors: { names: said }, typed });
     }
-    return { form: 'add', ...KEPT, added: done.value.made, joined: done.value.joined, left: done.value.left };
+    return {
+      form: 'add',
+      ...KEPT,
+      added: done.value.made,
+      joined: done.value.joined,
+      left: done.value.left,
+      unread: done.value.unread,
+    };
+  },
+  levels: async (event) => {
+    const form = await readForm(event.request, 'levels', levelsSchema, ['ids']);
+    if (!form.ok) return form.failure;
+    const done = await onSquad(event, form.commandId, 'set-levels', form.value, (tx, { club, squad, actor }) =>
+      setLevels(tx, club, squad, form.value, actor),
+    );
+    return done.ok
+      ? { form: 'levels', ...KEPT, changed: done.value }
+      : troubleOf('levels', done.issues, form.typed, 'ids');
   },
   gymDays: async (event) => {
     const form = await readForm(event.request, 'gymDays', gymDaysSchema, ['weekdays']);

@@ -24,13 +24,22 @@
         ></span
       >
     </header>
-    {#if data.athletes.length > 0}<RosterTable squadId={squad.id} athletes={data.athletes} mass={data.massUnit} />{/if}
+    {#if data.athletes.length > 0}<RosterTable
+        squadId={squad.id}
+        athletes={data.athletes}
+        mass={data.massUnit}
+        editable={data.may.plan}
+        trouble={trouble('levels')}
+        changed={form && 'changed' in form ? Number(form.changed) : null}
+      />{/if}
     {#if data.may.plan}<AddAthletes
         trouble={trouble('add')}
         first={data.athletes.length === 0}
         joined={form && 'joined' in form ? (form.joined as string[]) : []}
         added={form && 'added' in form ? Number(form.added) : 0}
         left={form && 'left' in form ? (form.left as string[]) : []}
+        unread={form && 'unread' in form ? (form.unread as string[]) : []}
+        mass={data.massUnit}
       />{/if}
   </section>
   <SquadPlan
