@@ -236,3 +236,55 @@ test('a landmine circuit is built by hand, kept to start from, and started again
   await expect(page.getByRole('heading', { level: 1 })).toHaveCount(14);
   expect(await seriousOn(page)).toEqual([]);
 });
+
+test('from nothing: sixteen pasted with levels and lifts have a card; levels are set for many', async ({
+  page,
+}) => {
+  setToday(TUESDAY);
+  const email = `nothing${String(Date.now())}@club.example`;
+  const person = { name: 'Ivo Brand', club: 'Ribera', email, password: 'copper-wagon-violet', zone: 'Europe/Madrid' };
+  const origin = process.env.BASE_URL!;
+  expect((await page.request.post('/sign-up', { form: person, headers: { origin } })).ok()).toBe(true);
+  await page.goto('/sign-in');
+  await ready(page);
+  await page.getByLabel('E-mail').fill(email);
+  await page.getByLabel('Password', { exact: true }).fill(person.password);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.waitForURL(/\/calls/);
+  await page.goto('/squad');
+  await ready(page);
+
+  // squad, sport, make it; one paste; the card: eight actions
+  await page.getByLabel('Squad', { exact: true }).fill('First');
+  await page.getByLabel('Sport').selectOption({ label: 'Team handball' });
+  await page.getByRole('button', { name: 'Make the squad' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'First' })).toBeVisible();
+  const line = (i: number) =>
+    `Player ${'ABCDEFGHIJKLMNOP'[i]!};trained;f;${String(80 + 2.5 * i)} x 5;${String(110 + i)};43`;
+  const table = ['Name;Level;Sex;Back squat;Deadlift;Shoe', ...Array.from({ length: 16 }, (_, i) => line(i))];
+  await page.getByLabel('Names, one a line').fill([...table, 'Odd One;expert'].join('\n'));
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByText('Line 18: “expert” is not a level')).toBeVisible();
+  await expect(page.getByLabel('Names, one a line')).toHaveValue(/Odd One;expert/);
+  await page.getByLabel('Names, one a line').fill(table.join('\n'));
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByRole('link', { name: 'Player P' })).toBeVisible();
+  await expect(page.getByText('left out: Shoe')).toBeVisible();
+
+  await page.locator('thead label').click();
+  await expect(page.getByText('16 chosen')).toBeVisible();
+  await page.getByRole('button', { name: 'Set for all chosen' }).click();
+  await expect(page.getByText('Choose a level for lifts or for jumps.')).toBeVisible();
+  await page.getByLabel('Jump level').selectOption('developing');
+  await page.getByRole('button', { name: 'Set for all chosen' }).click();
+  await expect(page.getByText('16 athletes were changed.')).toBeVisible();
+  expect(await seriousOn(page)).toEqual([]);
+
+  await page.getByRole('link', { name: "Today's card" }).click();
+  await kept(page);
+  await expect(page.locator('[data-slot="main"]')).toBeVisible();
+  // what was pasted is known of each
+  await page.goto('/squad');
+  await page.getByRole('link', { name: 'Player C' }).click();
+  await expect(page.getByText(/85 kg/).first()).toBeVisible();
+});

@@ -52,7 +52,7 @@
 
 <div class="card" style:--minutes={minutes}>
   <div class="axis" aria-hidden="true">
-    {#each ticks as tick (tick)}<span class:end={tick === minutes} style:left="{(tick / minutes) * 100}%"
+    {#each ticks as tick (tick)}<span class:end={tick > minutes * 0.92} style:left="{(tick / minutes) * 100}%"
         >{tick}{tick === ticks.at(-1) ? ' min' : ''}</span
       >{/each}
   </div>
