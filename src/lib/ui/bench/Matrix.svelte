@@ -1,15 +1,14 @@
 <script lang="ts">
   import { tick } from 'svelte';
-  import { Button } from 'carbon-components-svelte';
   import { formatDose } from '$core/exchange';
-  import type { Facts, Reason } from '$core/result';
   import type { MassUnit } from '$core/units';
-  import { inSentence, sayReason } from '$lib/messages';
   import FamilyGlyph from '../glyphs/FamilyGlyph.svelte';
   import { bindKeys } from '../shell/keys';
   import type { BenchState } from './bench-state.svelte';
   import DoseEditor from './DoseEditor.svelte';
   import { matrixCell, matrixColumns, matrixRacks } from './matrix';
+  import MatrixCellBar from './MatrixCellBar.svelte';
+  import MatrixRacks from './MatrixRacks.svelte';
 
   let {
     bench,
@@ -45,36 +44,12 @@
   const rackOf = $derived(
     new Map(stations.flatMap((rack, i) => rack.athletes.map(({ id }) => [id, String(i + 1)] as const))),
   );
-  const heaviest = $derived(Math.max(1, ...stations.flatMap((rack) => rack.athletes.map(({ loadKg }) => loadKg))));
-  const namesOf = (ids: readonly { id: string }[]): string =>
-    ids
-      .map(
-        ({ id }) =>
-          athletes
-            .find((one) => one.id === id)
-            ?.name.split(' ')
-            .at(-1) ?? '',
-      )
-      .join(', ');
-
   let row = $state(0);
   let column = $state(0);
   let editing = $state(false);
   const athlete = $derived(athletes[Math.min(row, athletes.length - 1)]);
   const over = $derived(columns[Math.min(column, columns.length - 1)]);
   const own = $derived(athlete && over ? cells.get(`${over.slot} ${athlete.id}`) : undefined);
-  const line = $derived(lines.find(({ slot }) => slot === over?.slot));
-  const placed = (facts: Facts): Facts =>
-    typeof facts.place === 'string' ? { ...facts, place: placeName(facts.place) } : facts;
-  const say = (reason: Reason): string => sayReason({ code: reason.code, facts: placed(reason.facts) });
-  const reasons = $derived(own ? (own.stopped ? [own.stopped] : own.reasons) : []);
-  const rules = $derived([...new Set(reasons.flatMap((reason) => reason.rules))]);
-  const instead = $derived(
-    [...new Map((line?.substitutes ?? []).map((one) => [one.exerciseId, one])).values()].filter(
-      ({ exerciseId }) => exerciseId !== own?.exerciseId,
-    ),
-  );
-
   const cellId = (r: number, c: number): string => `cell-${String(r)}-${String(c)}`;
   function go(r: number, c: number): void {
     row = Math.min(athletes.length - 1, Math.max(0, r));
@@ -200,52 +175,9 @@
     </table>
   </div>
   {#if athlete && over}
-    <section class="why" aria-label="The chosen cell" aria-live="polite">
-      <p>
-        <b>{athlete.name}, {inSentence(nameOf(over.exerciseId))}.</b>
-        {#each reasons as reason (reason.code)}{say(reason)}&nbsp;{:else}As the squad does.{/each}
-        <span class="rule-id">{rules.join(' · ')}</span>
-      </p>
-      {#if editable}
-        <div class="buttons">
-          {#if instead.length > 0}
-            <select
-              aria-label="Another entry for {athlete.name}"
-              value=""
-              onchange={(event) => {
-                const to = instead.find(({ exerciseId }) => exerciseId === event.currentTarget.value);
-                if (to) back(bench.give(over.slot, athlete.id, { kind: 'entry', ...to }));
-                event.currentTarget.value = '';
-              }}
-            >
-              <option value="">Choose another</option>
-              {#each instead as { exerciseId } (exerciseId)}<option value={exerciseId}>{nameOf(exerciseId)}</option
-                >{/each}
-            </select>
-          {/if}
-          <Button size="small" kind="tertiary" disabled={!own?.exerciseId} on:click={() => give('less')}>Less</Button>
-          <Button size="small" kind="tertiary" disabled={!own?.exerciseId} on:click={leaveOut}>Without</Button>
-          {#if bench.card?.typed.some(({ slot, athleteId }) => slot === over.slot && athleteId === athlete.id)}
-            <Button size="small" kind="ghost" on:click={asRules}>As the rules say</Button>
-          {/if}
-          <a class="quiet" href="/squad/{squadId}/{athlete.id}">Open {athlete.name.split(' ')[0]}</a>
-        </div>
-      {/if}
-    </section>
+    <MatrixCellBar {bench} {athlete} {over} {own} {squadId} {editable} {placeName} {back} />
   {/if}
-  {#if stations.length > 0}
-    <div class="racks">
-      {#each stations as rack, i (i)}
-        <section>
-          <h3>Rack {i + 1} <span class="note">{rack.words}</span></h3>
-          <div class="bars" aria-hidden="true">
-            {#each rack.athletes as { id, loadKg } (id)}<i style:height="{4 + (loadKg / heaviest) * 14}px"></i>{/each}
-          </div>
-          <p class="note">{namesOf(rack.athletes)}</p>
-        </section>
-      {/each}
-    </div>
-  {/if}
+  {#if stations.length > 0}<MatrixRacks {stations} {athletes} />{/if}
 </div>
 
 <style>
@@ -381,51 +313,6 @@
   .marks i.without {
     background: none;
     box-shadow: inset 0 0 0 1px var(--edge);
-  }
-  .why {
-    border-top: 2px solid var(--ink);
-    background: var(--cal-1);
-    padding: 10px 12px;
-    display: flex;
-    flex-wrap: wrap;
-    gap: 8px 24px;
-    align-items: center;
-    margin-top: auto;
-  }
-  .why p {
-    flex: 1 1 320px;
-  }
-  .buttons {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 8px;
-    align-items: center;
-  }
-  select {
-    height: 32px;
-    border: 1px solid var(--ink);
-    background: var(--cal-1);
-    color: var(--ink);
-    font: inherit;
-    padding: 0 8px;
-    max-width: 180px;
-  }
-  .racks {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 8px 40px;
-    padding: 8px 12px 4px;
-    border-top: var(--rule);
-  }
-  .bars {
-    display: flex;
-    gap: 4px;
-    align-items: flex-end;
-    min-height: 18px;
-  }
-  .bars i {
-    width: 32px;
-    background: var(--anil);
   }
   @media (pointer: coarse) {
     .cell {

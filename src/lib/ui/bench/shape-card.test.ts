@@ -5,6 +5,7 @@ import { CardHistory, MOST_STEPS } from './card-history';
 import {
   adding,
   banning,
+  dosing,
   doubling,
   goneSince,
   holding,
@@ -14,9 +15,11 @@ import {
   noting,
   pairing,
   parting,
+  pinAll,
   removing,
   reserving,
   startingFrom,
+  swapping,
 } from './shape-card';
 
 const line = (slot: string, block: string, group: string | null, own: Partial<Line> = {}): Line => ({
@@ -124,6 +127,27 @@ describe('the coach’s words, and cards kept to start from', () => {
       byCoach: true,
       said: { note: null, only: ['a'] },
     });
+  });
+
+  it('words and whom a line is for outlive a typed dose; another entry keeps only whom it is for', () => {
+    const of = card();
+    const said = { note: 'slow', only: ['a'] };
+    const noted = { ...of, lines: of.lines.map((line) => (line.slot === 'main' ? { ...line, ...said } : line)) };
+    const typed = dose({ sets: 2, amount: 4 });
+    expect(dosing(noted, 'main', typed).main).toMatchObject({
+      said,
+      typed: true,
+      byCoach: true,
+      dosed: { dose: typed, full: null },
+    });
+    expect(swapping(noted, 'main', 'x-other').main).toMatchObject({
+      exerciseId: 'x-other',
+      dosed: null,
+      typed: false,
+      byCoach: true,
+      said: { note: null, only: ['a'] },
+    });
+    expect(swapping(noted, 'main', 'x-other').guard).toEqual(pinAll(noted.lines).guard);
   });
 
   it('an entry once more stands behind the first, alone', () => {

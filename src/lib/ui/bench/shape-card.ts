@@ -1,10 +1,16 @@
 import type { Pin } from '$core/choose';
+import type { Dose } from '$core/dose';
 import type { Family } from '$core/library';
 import { AS_TEMPLATE, blockOf, type Card, type CardShape, type KeptLine, type Line } from '$core/session';
 
-/** Lines as they stand, held still while something else changes. */
-export const pinAll = (lines: readonly Line[]): Record<string, Pin> =>
-  Object.fromEntries(lines.map((line) => [line.slot, pinOf(line)]));
+/**
+ * Lines as they stand, held still while something else changes.
+ * @param anew slots that are dosed anew
+ */
+export const pinAll = (lines: readonly Line[], anew: readonly string[] = []): Record<string, Pin> =>
+  Object.fromEntries(
+    lines.map((line) => [line.slot, anew.includes(line.slot) ? { ...pinOf(line), dosed: null } : pinOf(line)]),
+  );
 
 /** What choosing again keeps: the coach's own lines and doses. */
 export const pinOwn = (lines: readonly Line[]): Record<string, Pin> => pinAll(lines.filter(({ pinned }) => pinned));
@@ -17,6 +23,17 @@ const pinOf = ({ exerciseId, row, dose, full, typed, pinned, block, group, note,
   at: { block, group },
   said: { note, only },
 });
+
+/** Another entry in a slot, dosed anew; whom the line is for stays, words on the old entry do not. */
+export const swapping = ({ lines }: Card, slot: string, exerciseId: string): Record<string, Pin> =>
+  pinAll(
+    lines.map((line) => (line.slot === slot ? { ...line, exerciseId, note: null, typed: false, pinned: true } : line)),
+    [slot],
+  );
+
+/** A line at a dose the coach typed; everything else of it stays. */
+export const dosing = ({ lines }: Card, slot: string, dose: Dose): Record<string, Pin> =>
+  pinAll(lines.map((line) => (line.slot === slot ? { ...line, dose, full: null, typed: true, pinned: true } : line)));
 
 /** A card that is to be chosen again: what it keeps, and its shape. */
 export interface Asked {
