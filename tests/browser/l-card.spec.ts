@@ -237,9 +237,7 @@ test('a landmine circuit is built by hand, kept to start from, and started again
   expect(await seriousOn(page)).toEqual([]);
 });
 
-test('from nothing: sixteen pasted with levels and lifts have a card; levels are set for many', async ({
-  page,
-}) => {
+test('from nothing: sixteen pasted with levels and lifts have a card; levels are set for many', async ({ page }) => {
   setToday(TUESDAY);
   const email = `nothing${String(Date.now())}@club.example`;
   const person = { name: 'Ivo Brand', club: 'Ribera', email, password: 'copper-wagon-violet', zone: 'Europe/Madrid' };

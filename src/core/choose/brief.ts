@@ -41,8 +41,9 @@ export interface Pin {
   readonly byCoach: boolean;
 }
 
-/** Everything a session is chosen from. */
+/** Everything a session is chosen from. `still`: nothing comes on the card beside its pins, as when a line is only moved. */
 export interface Brief extends DaySetting {
+  readonly still?: boolean;
   readonly minutes: number;
   readonly sportId: string;
   /** what the session is for in its week; null = it stands alone */

@@ -45,10 +45,19 @@ const ROWS: Readonly<Partial<Record<Family, Slot['rows']>>> = {
  * The slots of a session as the coach shaped it: without what was taken off, with a slot for each line of the coach's own,
  * paired as the lines were paired, in the coach's order; started from a kept card, nothing but getting warm and those. What the order does not name stays behind what stands before it.
  */
-export function shapeSlots(slots: readonly RoleSlot[], { shape, pins }: Brief, library: Library): RoleSlot[] {
+export function shapeSlots(
+  slots: readonly RoleSlot[],
+  { shape, pins, still = false }: Brief,
+  library: Library,
+): RoleSlot[] {
   const known = new Set(slots.map(({ slot }) => slot.id));
   const kept = slots
-    .filter(({ slot }) => !shape.without.includes(slot.id) && (!shape.alone || slot.block === 'prep'))
+    .filter(
+      ({ slot }) =>
+        !shape.without.includes(slot.id) &&
+        (!shape.alone || slot.block === 'prep') &&
+        (!still || Object.hasOwn(pins, slot.id)),
+    )
     .map(({ slot, wide }) => {
       const at = Object.hasOwn(pins, slot.id) ? pins[slot.id]?.at : undefined;
       return at ? { slot: { ...slot, ...at }, wide: wide && { ...wide, ...at } } : { slot, wide };

@@ -24,6 +24,16 @@ const fetchGround: GroundReader = async ({ squad, day, forAthlete }) => {
 
 type KeepState = 'none' | 'keeping' | 'kept' | 'waiting' | 'refused' | 'conflict';
 
+/** How a card is chosen again beside its pins. */
+interface How {
+  /** what runs stays where it may */
+  readonly keepRunning?: boolean;
+  readonly shape?: CardShape;
+  /** nothing else comes on the card */
+  readonly still?: boolean;
+}
+export const STILL: How = { still: true };
+
 /** Seconds between tries while the server is away. */
 const RETRY_S = 3;
 
@@ -103,7 +113,7 @@ export class BenchCard {
       if (!(await this.#ready())) return;
       const { card } = this;
       if (card) await this.look(card);
-      else await this.solve({}, [], true);
+      else await this.solve({}, []);
     });
   }
 
@@ -172,8 +182,7 @@ export class BenchCard {
   protected brief = (
     pins: Brief['pins'],
     typed: readonly TypedLine[],
-    keepRunning: boolean,
-    shape: CardShape = this.card?.shape ?? AS_TEMPLATE,
+    { keepRunning = true, shape = this.card?.shape ?? AS_TEMPLATE, still = false }: How = {},
   ): Brief | null =>
     this.ground && {
       ...this.ground.brief,
@@ -184,16 +193,11 @@ export class BenchCard {
       shape,
       typed,
       keepRunning,
+      still,
     };
 
-  protected async solve(
-    pins: Brief['pins'],
-    typed: readonly TypedLine[],
-    keeps: boolean,
-    keepRunning = true,
-    shape?: CardShape,
-  ): Promise<void> {
-    const brief = this.brief(pins, typed, keepRunning, shape);
+  protected async solve(pins: Brief['pins'], typed: readonly TypedLine[], how: How = {}): Promise<void> {
+    const brief = this.brief(pins, typed, how);
     if (!brief || !this.ground || !this.solver) return;
     this.solving = true;
     const result = await this.solver.api.solve(brief, this.ground.tables, this.ground.entries);
@@ -213,12 +217,12 @@ export class BenchCard {
     this.views = { ...this.views, ...views };
     this.messages = [];
     if (!card.lines.some((line) => line.slot === this.selected)) this.selected = this.mainSlot();
-    if (keeps) await this.keepCard();
+    await this.keepCard();
   }
 
   /** What a card that stands could be swapped for and how it measures; the card itself is left alone. */
   protected async look(card: Card): Promise<void> {
-    const brief = this.brief(edit.pinAll(card.lines), card.typed, true, card.shape);
+    const brief = this.brief(edit.pinAll(card.lines), card.typed, { shape: card.shape });
     if (!brief || !this.ground || !this.solver) return;
     this.solving = true;
     const result = await this.solver.api.solve(brief, this.ground.tables, this.ground.entries);
@@ -233,7 +237,7 @@ export class BenchCard {
   /** Reads the card on screen anew after lines came in from elsewhere. */
   protected async remeasure(): Promise<void> {
     const { card } = this;
-    const brief = card && this.brief({}, card.typed, true);
+    const brief = card && this.brief({}, card.typed);
     if (!brief || !this.ground || !this.solver) return;
     const { tables, entries } = this.ground;
     const { view, assessment } = await this.solver.api.measure(card, brief, tables, entries);

@@ -5,7 +5,7 @@ import type { Family, Phase } from '$core/library';
 import type { Card, Line, TypedLine } from '$core/session';
 import { sayIssue } from '$lib/messages';
 import type { KeptCard } from '$lib/model/bench-ground';
-import { BenchCard } from './bench-card.svelte';
+import { BenchCard, STILL } from './bench-card.svelte';
 import { sendKept } from './card-keeper';
 import { typedKey } from './kept-card';
 import * as edit from './shape-card';
@@ -53,7 +53,7 @@ export class BenchState extends BenchCard {
       const { card } = this;
       if (!card) return;
       const typed = card.typed.filter((own) => own.slot !== slot);
-      await this.solve(edit.swapping(card, slot, exerciseId), typed, true);
+      await this.solve(edit.swapping(card, slot, exerciseId), typed, STILL);
       this.remember(card);
     });
   }
@@ -154,7 +154,7 @@ export class BenchState extends BenchCard {
 
   /** The whole library searched; what does not suit comes last and says why. */
   async offers(query: string): Promise<readonly Offer[]> {
-    const brief = this.brief({}, [], true);
+    const brief = this.brief({}, []);
     if (!brief || !this.ground || !this.solver) return [];
     return this.solver.api.offer(query, brief, this.ground.tables, this.ground.entries);
   }
@@ -164,7 +164,7 @@ export class BenchState extends BenchCard {
       const { card } = this;
       const asked = card && to(card);
       if (!asked) return;
-      await this.solve(asked.pins, card.typed, true, true, asked.shape);
+      await this.solve(asked.pins, card.typed, asked);
       this.remember(card);
       if (asked.slot !== undefined && this.card?.lines.some(({ slot }) => slot === asked.slot))
         this.selected = asked.slot;
@@ -216,7 +216,7 @@ export class BenchState extends BenchCard {
   give(slot: string, athleteId: string, given: Given): Promise<void> {
     return this.act(async () => {
       const { card } = this;
-      const brief = card && this.brief(edit.pinAll(card.lines), card.typed, true);
+      const brief = card && this.brief(edit.pinAll(card.lines), card.typed);
       if (!brief || !this.ground || !this.solver) return;
       const { tables, entries } = this.ground;
       const own = await this.solver.api.give(card, { slot, athleteId }, given, brief, tables, entries);
@@ -279,7 +279,7 @@ export class BenchState extends BenchCard {
   }
 
   async #typeForSquad(card: Card, line: Line, dose: Dose): Promise<void> {
-    await this.solve(edit.dosing(card, line.slot, dose), card.typed, true);
+    await this.solve(edit.dosing(card, line.slot, dose), card.typed, STILL);
     this.remember(card);
   }
 
@@ -293,13 +293,13 @@ export class BenchState extends BenchCard {
     this.#keepTyped(card, [...card.typed.filter((one) => typedKey(one) !== typedKey(typed)), typed]);
 
   async #keepTyped(card: Card, typed: readonly TypedLine[]): Promise<void> {
-    await this.solve(edit.pinAll(card.lines), typed, true);
+    await this.solve(edit.pinAll(card.lines), typed, STILL);
     this.remember(card);
   }
 
   async #solveOwn(keepRunning: boolean): Promise<void> {
     const { card } = this;
-    await this.solve(edit.pinOwn(card?.lines ?? []), card?.typed ?? [], true, keepRunning);
+    await this.solve(edit.pinOwn(card?.lines ?? []), card?.typed ?? [], { keepRunning });
     if (card) this.remember(card);
   }
 }

@@ -222,6 +222,29 @@ describe('the Bench', () => {
     expect(store.lines.map(({ line }) => line)).toEqual(card.lines);
   });
 
+  it('lets nothing come on the card when a line is moved, noted, dosed or given to one', async () => {
+    const whole = (await opened()).card!;
+    const card = { ...whole, lines: whole.lines.filter(({ slot }) => slot !== 'calf' && slot !== 'upper-push') };
+    store = { ...store, version: 1, lines: card.lines.map((line, position) => ({ version: 1, position, line })) };
+    const session = { stored: store, card, view: [], assessment: null, views: {} } as unknown as BenchPage['session'];
+    const bench = await opened({}, session);
+    const slots = () => new Set(bench.card?.lines.map(({ slot }) => slot));
+    const before = slots();
+    await bench.moveBy('upper-pull', -1);
+    await bench.note('main', 'slow');
+    await bench.typeDose('main', '1 x 4');
+    await bench.reserve('upper-pull', 'a1');
+    bench.shownAthlete = 'a2';
+    await bench.typeDose('main', '1 x 3');
+    await bench.swap('main', bench.swaps.main?.[0]?.exerciseId ?? '');
+    expect(slots()).toEqual(before);
+    expect(bench.keep).toBe('kept');
+    // taken off, the minutes go to what has most value left
+    await bench.remove('upper-pull');
+    expect(slots().has('upper-pull')).toBe(false);
+    expect([...slots()].some((slot) => !before.has(slot))).toBe(true);
+  });
+
   it('leaves no step behind where a change was refused', async () => {
     const bench = await opened();
     const was = bench.card;

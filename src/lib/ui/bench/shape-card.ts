@@ -39,6 +39,8 @@ export const dosing = ({ lines }: Card, slot: string, dose: Dose): Record<string
 export interface Asked {
   readonly pins: Readonly<Record<string, Pin>>;
   readonly shape: CardShape;
+  /** nothing else comes on the card for it */
+  readonly still?: true;
 }
 
 const slotsOf = ({ lines }: Pick<Card, 'lines'>): string[] => lines.map(({ slot }) => slot);
@@ -113,7 +115,7 @@ export function moving({ lines, shape }: Card, slot: string, before: string | nu
     group: inside ?? stays,
   };
   const next = insert(rest, at, placed);
-  return { pins: pinAll(next), shape: { ...shape, order: slotsOf({ lines: next }) } };
+  return { pins: pinAll(next), shape: { ...shape, order: slotsOf({ lines: next }) }, still: true };
 }
 
 const insert = (lines: readonly Line[], at: number, line: Line): Line[] => [
@@ -131,7 +133,7 @@ export function pairing({ lines, shape }: Card, slot: string): Asked | null {
   const joins = (one: Line): boolean =>
     one === line || one === next || (next.group !== null && one.group === next.group);
   const paired = lines.map((one) => (joins(one) ? { ...one, group, pinned: true, block: line.block } : one));
-  return { pins: pinAll(paired), shape: { ...shape, order: slotsOf({ lines }) } };
+  return { pins: pinAll(paired), shape: { ...shape, order: slotsOf({ lines }) }, still: true };
 }
 
 /** A line that stands alone again. */
@@ -142,25 +144,28 @@ export function parting({ lines, shape }: Card, slot: string): Asked | null {
   const alone = lines.map((one) =>
     one === line || (group.length === 2 && one.group === line.group) ? { ...one, group: null, pinned: true } : one,
   );
-  return { pins: pinAll(alone), shape };
+  return { pins: pinAll(alone), shape, still: true };
 }
 
 /** A line the coach keeps, or leaves to the rules again. */
 export const holding = ({ lines, shape }: Card, slot: string, held: boolean): Asked => ({
   pins: pinAll(lines.map((line) => (line.slot === slot ? { ...line, pinned: held, typed: held && line.typed } : line))),
   shape,
+  still: true,
 });
 
 /** The coach's words on a line, which is then the coach's. */
 export const noting = ({ lines, shape }: Card, slot: string, note: string | null): Asked => ({
   pins: pinAll(lines.map((line) => (line.slot === slot ? { ...line, note, pinned: true } : line))),
   shape,
+  still: true,
 });
 
 /** A line for some athletes and nobody else; null = for everybody again. */
 export const reserving = ({ lines, shape }: Card, slot: string, only: readonly string[] | null): Asked => ({
   pins: pinAll(lines.map((line) => (line.slot === slot ? { ...line, only, pinned: true } : line))),
   shape,
+  still: true,
 });
 
 /** A second line of an entry behind the first, as the first is dosed: the coach's own. */
