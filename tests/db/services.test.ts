@@ -214,6 +214,15 @@ describe('cards kept to start from', () => {
     });
     expect((await keep(club, id, body)).ok).toBe(true);
     expect(cardOf(await session(club, id)).lines[0]).toMatchObject(words);
+    const foreign = (await makeClub()).athletes;
+    const now = await session(club, id);
+    const other = await changeOf(club, id, {
+      lines: [{ seen: now.lines[1]!.version, position: 1, line: { ...cardOf(now).lines[1]!, only: foreign } }],
+    });
+    const told = await keep(club, id, other);
+    expect(told.ok && Object.values(told.value.lines)).toMatchObject([
+      { state: 'refused', issues: [{ code: 'athlete_not_in_squad' }] },
+    ]);
     const { view } = await readOn(club, DAY);
     const doing = view.filter(({ slot, exerciseId }) => slot === at!.slot && exerciseId !== null);
     expect(doing.map(({ athleteId }) => athleteId)).toEqual([first]);

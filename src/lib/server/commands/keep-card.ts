@@ -105,9 +105,11 @@ async function keepOn(tx: Tx, actor: string, rows: Standing, body: KeepCard): Pr
       line.slot,
       !known(line.exerciseId)
         ? refused({ code: 'entry_unknown', path: [line.slot], facts: { exerciseId: line.exerciseId } })
-        : seen === (versions.get(line.slot) ?? 0)
-          ? KEPT
-          : { state: 'conflict', there: null },
+        : line.only?.some((athleteId) => !members.has(athleteId))
+          ? refused({ code: 'athlete_not_in_squad', path: [line.slot] })
+          : seen === (versions.get(line.slot) ?? 0)
+            ? KEPT
+            : { state: 'conflict', there: null },
     );
   for (const { slot, seen } of body.removed)
     lines.set(slot, !versions.has(slot) || versions.get(slot) === seen ? KEPT : { state: 'conflict', there: null });
