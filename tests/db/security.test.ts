@@ -17,6 +17,7 @@ import { makeAccount } from '../../src/lib/server/auth/sign-up';
 import { makeLink, withLink } from '../../src/lib/server/commands/athlete-link';
 import { answerMorning } from '../../src/lib/server/commands/answer-morning';
 import { noteComplaint } from '../../src/lib/server/commands/complaints';
+import { keepKeptCard } from '../../src/lib/server/commands/keep-kept-card';
 import { eraseAthlete, forgetOldHealth, setHealthMonths } from '../../src/lib/server/commands/forget';
 import { databaseUrls } from '../../src/lib/server/config';
 import { closeDatabase, outsideClubs, withClub, type Tx } from '../../src/lib/server/db/client';
@@ -164,6 +165,17 @@ describe('a person’s own data', () => {
         phase: 'in-season',
         template: 'full',
       });
+      const line = {
+        exerciseId: 'back-squat',
+        row: 'D-MAINT' as const,
+        dose: { sets: 1 } as never,
+        block: 'main',
+        group: null,
+      };
+      const words = { slot: 'main', position: 0, reasons: [], pinned: true, note: `for ${name}: slow` };
+      await tx.insert(schema.sessionLine).values({ clubId: club.clubId, sessionId, ...line, ...words });
+      const kept = { name: `Ring for ${name}`, minutes: 30, lines: [{ ...line, typed: false, note: `${name} leads` }] };
+      expect(await keepKeptCard(tx, club.coachId, kept)).toMatchObject({ ok: true });
       for (const athleteId of [id, stays])
         await tx.insert(schema.setLog).values({
           clubId: club.clubId,

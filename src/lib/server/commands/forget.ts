@@ -25,8 +25,24 @@ export async function eraseAthlete(
 ): Promise<Result<null>> {
   const same = (text: string): string => text.trim().replace(/\s+/g, ' ').toLowerCase();
   if (same(typed) !== same(row.name)) return fail('name_differs', ['name'], { name: row.name });
+  await forgetWords(tx, row);
   await tx.execute(sql`select forget_athlete(${row.id}::uuid, ${actor}, ${club.today}::date, ${v7()}::uuid)`);
   return ok(null);
+}
+
+/** Coaches' notes on lines that are for this person or name them, and the names of kept cards. */
+async function forgetWords(tx: Tx, { id, name }: Pick<AthleteRow, 'id' | 'name'>): Promise<void> {
+  await tx.execute(sql`
+    update session_line set note = null, version = version + 1
+    where note is not null and ("only" @> ${JSON.stringify([id])}::jsonb or position(lower(${name}) in lower(note)) > 0)`);
+  await tx.execute(sql`
+    update kept_card set
+      name = case when position(lower(${name}) in lower(name)) > 0 then 'Kept card ' || left(md5(name), 8) else name end,
+      lines = (
+        select jsonb_agg(case when position(lower(${name}) in lower(line ->> 'note')) > 0
+          then line || '{"note": null}'::jsonb else line end)
+        from jsonb_array_elements(lines) line)
+    where position(lower(${name}) in lower(name || lines::text)) > 0`);
 }
 
 /** How long the club keeps closed complaints and morning answers. */

@@ -10,6 +10,9 @@ import { recordChanges } from './record-change';
 /** Cards a club keeps to start others from. */
 const MOST_KEPT = 60;
 
+/** What the history says of one: no words of the coach's, which it could not forget (SAFE-7). */
+const told = ({ minutes, lines }: Pick<KeptCard, 'minutes' | 'lines'>) => ({ minutes, lines: lines.length });
+
 /** What the club has kept, by name: one statement. */
 export const loadKeptCards = (tx: Tx): Promise<KeptCard[]> =>
   tx
@@ -40,7 +43,7 @@ export async function keepKeptCard(
       set: { minutes, lines, changedAt: sql`now()` },
     });
   await recordChanges(tx, club.clubId, [
-    { day: club.today, actor, subject: 'kept-card', from: before ?? null, to: { name, minutes, lines } },
+    { day: club.today, actor, subject: 'kept-card', from: before ? told(before) : null, to: told({ minutes, lines }) },
   ]);
   return ok(await loadKeptCards(tx));
 }
@@ -55,7 +58,7 @@ export async function dropKeptCard(tx: Tx, actor: string, name: string): Promise
         day: club.today,
         actor,
         subject: 'kept-card',
-        from: { name, minutes: gone.minutes, lines: gone.lines },
+        from: told(gone),
         to: null,
       },
     ]);
