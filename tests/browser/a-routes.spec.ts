@@ -298,6 +298,26 @@ test('each page asks few questions, however many athletes it shows', async () =>
   while (written % 2 !== 0) await writeSomething(coach);
 });
 
+test('no page is heavier than 120 kB, an earlier day’s card of the largest squad neither', async () => {
+  const coach = contexts.get('head-coach')!;
+  const calls = await (await coach.get('/calls')).text();
+  const squads = [...new Set([...calls.matchAll(/\/calls\?squad=([0-9a-f-]{36})/g)].map((match) => match[1]!))];
+  expect(squads.length).toBeGreaterThan(1);
+  const days = ['2026-11-19', '2026-11-20', '2026-11-21', '2026-11-23', '2026-11-24'];
+  const pages = squads.flatMap((id) => [
+    `/squad/${id}`,
+    `/start/${id}/2026-11-24`,
+    ...days.map((day) => `/bench/${id}/${day}`),
+  ]);
+  let cards = 0;
+  for (const path of ['/calls', '/library', '/season', `/floor/${ids.sessionId!}`, ...pages]) {
+    const html = await (await coach.get(path)).text();
+    expect(Buffer.byteLength(html), path).toBeLessThan(120_000);
+    if (path.startsWith('/bench') && html.includes('data-slot')) cards += 1;
+  }
+  expect(cards).toBeGreaterThan(1);
+});
+
 test('a page read again says what was written since, and asks nothing when nothing was', async () => {
   const coach = contexts.get('head-coach')!;
   const asked = async () => Number((await coach.get('/calls')).headers()['x-statements']);

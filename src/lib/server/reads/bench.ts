@@ -78,7 +78,7 @@ export function readBench(rows: SquadDay, may: { readonly plan: boolean; readonl
         ? shareAlike({
             stored,
             card: read.card,
-            view: may.plan && !read.frozen ? atFirst(read) : read.view,
+            view: atFirst(read, !may.plan),
             assessment: read.assessment,
             views: viewsOf(new Set(ids), libraryOf(club, squad)),
           })
@@ -87,17 +87,18 @@ export function readBench(rows: SquadDay, may: { readonly plan: boolean; readonl
 }
 
 /**
- * What of a view the first sight of a card needs: who does something else, and everybody's load. The whole comes with the
- * ground a moment later, worked out in the browser.
+ * What of a view a page brings: who does something else, and everybody's load; who is not told of does the line as it
+ * stands. Who plans today's card has the whole a moment later, worked out in the browser from the ground.
+ * @param tellsWhy the reasons of smaller doses too: nothing comes later
  */
-const atFirst = ({ card, view }: CardRead): readonly DayLine[] => {
+const atFirst = ({ card, view }: CardRead, tellsWhy: boolean): readonly DayLine[] => {
   const lines = new Map(card.lines.map((line) => [line.slot, line]));
   return view.flatMap((own) => {
     const line = lines.get(own.slot);
     const isOther = own.exerciseId !== line?.exerciseId || own.stopped !== null;
     const isSame = own.dose.sets === line?.dose.sets && own.dose.amount === line.dose.amount;
     if (!isOther && isSame && own.dose.loadKg === null) return [];
-    return [{ ...own, based: null, eased: [], reasons: isOther ? own.reasons : [] }];
+    return [{ ...own, based: null, eased: [], reasons: isOther || tellsWhy ? own.reasons : [] }];
   });
 };
 

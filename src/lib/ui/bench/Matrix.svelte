@@ -38,7 +38,7 @@
   };
   const nameOf = (id: string): string => bench.views[id]?.name ?? id;
   const lines = $derived(bench.card?.lines ?? []);
-  const columns = $derived(matrixColumns(lines, bench.view, mass));
+  const columns = $derived(matrixColumns(lines, bench.view, athletes.length, mass));
   const cells = $derived(new Map(bench.view.map((own) => [`${own.slot} ${own.athleteId}`, own])));
   const stations = $derived(matrixRacks(lines, bench.view, racks, mass));
   const rackOf = $derived(

@@ -168,12 +168,11 @@ export class BenchCard {
   }
 
   protected doseAt(slot: string, athleteId: string | null): Dose | null {
-    if (athleteId === null) {
-      const line = this.card?.lines.find((one) => one.slot === slot);
-      return line ? squadDoseOf(line, this.view) : null;
-    }
     const own = this.view.find((one) => one.slot === slot && one.athleteId === athleteId);
-    return own?.exerciseId == null ? null : own.dose;
+    if (own) return own.exerciseId === null ? null : own.dose;
+    // the squad's, or of somebody a page need not tell of: the line as it stands
+    const line = this.card?.lines.find((one) => one.slot === slot);
+    return line ? squadDoseOf(line, this.view) : null;
   }
 
   protected mainSlot = (): string | null =>

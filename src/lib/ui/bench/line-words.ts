@@ -13,7 +13,7 @@ export function doseWords(
   mass: MassUnit,
 ): { sets: string; rest: string; leftOut: boolean } {
   const own = athleteId === null ? null : of(line, view).find((one) => one.athleteId === athleteId);
-  if (athleteId !== null && own?.exerciseId == null) return { sets: 'left out', rest: '', leftOut: true };
+  if (own?.exerciseId === null) return { sets: 'left out', rest: '', leftOut: true };
   const dose = own?.dose ?? squadDoseOf(line, view);
   const loads = athleteId === null && line.dose.loadKg === null ? loadRange(line, view, mass) : null;
   const words = formatDose(loads ? { ...dose, loadKg: null, percent: null } : dose, mass);

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { DayLine } from '$core/day';
 import type { Line } from '$core/session';
 import { dose } from '../../../../tests/fixtures';
-import { whoDiffers } from './line-words';
+import { doseWords, whoDiffers } from './line-words';
 import { matrixCell, matrixColumns, matrixRacks } from './matrix';
 
 const line = (slot: string, own: Partial<Line> = {}): Line => ({
@@ -50,10 +50,11 @@ const cell = (own: DayLine | undefined) =>
 
 describe('everybody', () => {
   it('has a column a line but what all do alike, under the dose that most do', () => {
-    const columns = matrixColumns([line('prep-1', { block: 'prep' }), line('main')], VIEW, 'kg');
+    const columns = matrixColumns([line('prep-1', { block: 'prep' }), line('main')], VIEW, 7, 'kg');
     expect(columns).toMatchObject([{ slot: 'main', sets: '2 × 5', rest: 'RIR 2 · rest 1:30' }]);
     expect(columns[0]?.counts).toEqual([
-      ['squad', 2],
+      // two of them are not told of
+      ['squad', 4],
       ['less', 1],
       ['safe', 1],
       ['without', 1],
@@ -89,6 +90,11 @@ describe('everybody', () => {
     ]);
     expect(matrixRacks([line('main')], VIEW, 0, 'kg')).toEqual([]);
     expect(matrixRacks([line('main')], [does('a', { dose: dose() })], 2, 'kg')).toEqual([]);
+  });
+
+  it('who is not told of does the line as it stands, with no load of their own', () => {
+    expect(doseWords(line('main'), VIEW, 'nobody told', 'kg')).toMatchObject({ sets: '2 × 5', leftOut: false });
+    expect(doseWords(line('main'), VIEW, 'e', 'kg')).toMatchObject({ leftOut: true });
   });
 
   it('names who is alone with a dose and counts the others', () => {

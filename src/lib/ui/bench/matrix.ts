@@ -26,11 +26,17 @@ export interface MatrixCell {
 
 /** Blocks everybody does alike. */
 const ALIKE: readonly string[] = ['prep', 'cool-down'];
-const VARIANTS: readonly Variant[] = ['squad', 'less', 'other', 'safe', 'typed', 'without'];
+const DIFFER: readonly Variant[] = ['less', 'other', 'safe', 'typed', 'without'];
 
 export const matrixLines = (lines: readonly Line[]): Line[] => lines.filter(({ block }) => !ALIKE.includes(block));
 
-export const matrixColumns = (lines: readonly Line[], view: readonly DayLine[], mass: MassUnit): MatrixColumn[] =>
+/** @param athletes how many there are: who is not told of does the line as it stands */
+export const matrixColumns = (
+  lines: readonly Line[],
+  view: readonly DayLine[],
+  athletes: number,
+  mass: MassUnit,
+): MatrixColumn[] =>
   matrixLines(lines).map((line) => {
     const dose = squadDoseOf(line, view);
     const of = view.filter(({ slot }) => slot === line.slot);
@@ -40,12 +46,15 @@ export const matrixColumns = (lines: readonly Line[], view: readonly DayLine[], 
       exerciseId: line.exerciseId,
       sets: formatSets(dose),
       rest: words.slice(formatSets(dose).length).replace(/^ · /, ''),
-      counts: VARIANTS.flatMap((variant) => {
-        const count = of.filter((own) => own.variant === variant).length;
-        return count > 0 ? [[variant, count] as const] : [];
-      }),
+      counts: countsOf(of, athletes),
     };
   });
+
+function countsOf(of: readonly DayLine[], athletes: number): MatrixColumn['counts'] {
+  const differ = DIFFER.map((variant) => [variant, of.filter((own) => own.variant === variant).length] as const);
+  const asWritten = athletes - differ.reduce((sum, [, count]) => sum + count, 0);
+  return [['squad', asWritten] as const, ...differ].filter(([, count]) => count > 0);
+}
 
 /** @param nameOf of an entry */
 export function matrixCell(
