@@ -17,6 +17,7 @@ import { runOne } from '$lib/server/commands/run-command';
 import { keepTestDay } from '$lib/server/commands/test-days';
 import { commandIdOf } from '$lib/server/forms';
 import { AUDIT_WEEKS, cutsOf, ownNoise, readRows, specsOf } from '$lib/server/reads/start-line';
+import { sentGrid } from '$lib/model/sent-grid';
 import type { GridPage } from '$lib/model/start-line';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -97,7 +98,7 @@ function readDay(
     massUnit: club.massUnit,
     squad: { id: squad.id, name: squad.name },
     dayWords: sayDay(day),
-    grid,
+    grid: sentGrid(grid),
     proposed: proposed !== null,
     version: chosen?.version ?? 0,
     batteries: batteries.map(({ id, name, tests }) => ({ id, name, tests })),

@@ -7,6 +7,7 @@
   import { MatListener } from '$lib/ui/measure/mat-listener.svelte';
   import ChooseTests from '$lib/ui/startline/ChooseTests.svelte';
   import DayFoot from '$lib/ui/startline/DayFoot.svelte';
+  import { gridOf } from '$lib/model/sent-grid';
   import TestGrid from '$lib/ui/startline/TestGrid.svelte';
   import type { UnitSystem } from '$lib/ui/startline/units';
   import CommandId from '$lib/ui/parts/CommandId.svelte';
@@ -16,7 +17,7 @@
   const UNITS_KEY = 'jaleo-units';
   // a day of its own keeps its own notebook
   const grid = $derived.by(() => {
-    const page = data.grid;
+    const page = gridOf(data.grid);
     return untrack(() => new GridState(page, data.massUnit === 'lb' ? 'imperial' : 'metric'));
   });
   let choosing = $state(false);
