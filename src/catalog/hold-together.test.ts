@@ -2,6 +2,7 @@ import { describe, expect, it, test } from 'vitest';
 import { DEMANDS, TIERS, type Demand, type Exercise } from '$core/library';
 import { tierOf } from '$core/jumps';
 import { EXERCISES, LADDERS, LIBRARY, METHOD, SPORTS } from '.';
+import { ASKED_TEMPLATES } from './method/asked-templates';
 
 /** What only names an entry, and what changing the implement alone changes. */
 const NAMED = ['id', 'name', 'aliases', 'ladder'] as const;
@@ -112,7 +113,9 @@ describe('enough to choose from', () => {
     equipment.allOf.every((item) => kit.includes(item)) &&
     (equipment.anyOf.length === 0 || equipment.anyOf.some((item) => kit.includes(item)));
   // what is thrown or lifted fast asks for kit of its own
-  const slots = Object.values(METHOD.templates).flatMap(({ slots: list }) =>
+  // what a coach asks for by name says itself what it needs
+  const chosen = Object.entries(METHOD.templates).filter(([id]) => !Object.hasOwn(ASKED_TEMPLATES, id));
+  const slots = chosen.flatMap(([, { slots: list }]) =>
     list.filter(({ guard, qualities }) => !guard && !qualities.includes('power')),
   );
   const asked = slots.flatMap((slot) => {

@@ -3,7 +3,8 @@ import { weekdayOf } from '../calendar';
 import { makeDayContext, rowCaseOf, trainsGently, type DayContext } from '../day';
 import { doseLevelFor, type Dose, type DoseLevel, type RowCase } from '../dose';
 import { medianLevel, type Exercise, type Level, type Library, type Sport } from '../library';
-import type { DoseRowId, MethodTables } from '../method';
+import type { AskedKind, DoseRowId, MethodTables } from '../method';
+import { asAsked, askedKind } from './as-asked';
 import type { Brief } from './brief';
 import { bonusesOf, type Bonus } from './compile/bonuses';
 import { emphasise } from './compile/emphasise';
@@ -11,6 +12,8 @@ import { emphasise } from './compile/emphasise';
 /** A brief with what follows from it, worked out once and passed down. */
 export interface Context extends DayContext {
   readonly brief: Brief;
+  /** the session was asked for by name */
+  readonly kind: AskedKind | null;
   readonly sport: Sport;
   readonly bonuses: readonly Bonus[];
   /** the squad's common levels: the lower median, so that half can always do what is written */
@@ -34,7 +37,8 @@ export interface Context extends DayContext {
 /**
  * @throws {RangeError} the brief's sport is not in the library.
  */
-export function makeContext(asked: Brief, builtIn: Library, method: MethodTables): Context {
+export function makeContext(given: Brief, builtIn: Library, method: MethodTables): Context {
+  const asked = asAsked(given, method);
   // what ran in another phase is no starting point for this one
   const brief: Brief =
     asked.running.phase === asked.phase
@@ -51,6 +55,7 @@ export function makeContext(asked: Brief, builtIn: Library, method: MethodTables
   return {
     ...day,
     brief,
+    kind: askedKind(brief, method),
     sport: emphasise(asIs, athletes, method.settings.choice),
     bonuses: bonusesOf(athletes, method.settings),
     jumpLevel: gently ? 'foundation' : medianLevel(athletes.map((a) => a.jumpLevel)),

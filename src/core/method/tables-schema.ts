@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { DEMANDS, DOSE_UNITS, FAMILIES, LEVELS, MUSCLES, PHASES, QUALITIES, TESTS, TIERS } from '../library/words';
+import { SCHOOLS } from './schools';
 import { settingsSchema } from './settings-schema';
 import { focusSchema, injurySchema, momentSchema, startSchema, testSchema } from './start-schema';
 
@@ -138,6 +139,16 @@ export const slotSchema = z.object({
   worth: z.number().int(),
   /** most sets and reps this slot takes, whatever the row says */
   cap: z.object({ sets: z.number().int(), amount: z.number() }).nullable(),
+  /** sets, reps or seconds and rest as this slot is always done, where they are not the row's (a round of a circuit) */
+  fixed: z
+    .object({
+      sets: z.number().int(),
+      amount: z.number(),
+      restSeconds: z.number().nullable(),
+      unit: z.enum(DOSE_UNITS).optional(),
+      tempo: z.string().optional(),
+    })
+    .optional(),
   /** sets under what its row gives (a second main lift) */
   setsLess: z.number().int().optional(),
   optional: z.boolean(),
@@ -159,8 +170,29 @@ export const quotaSchema = z.object({
 });
 export type Quota = z.infer<typeof quotaSchema>;
 
+/** What a session is that a coach asks for by name. */
+const askedSchema = z.object({
+  /** one sentence: what it is for */
+  about: z.string(),
+  /** what it is held with, of what the place has; null = all of it */
+  kit: z.array(z.string()).nullable(),
+  /** the kit comes with the athletes: the place does not matter */
+  brought: z.boolean(),
+  /** what its work is loaded with; null = anything */
+  loads: z.array(z.string()).nullable(),
+  /** nothing that a whole group cannot do on a call */
+  groupable: z.boolean(),
+  /** lift level most of the squad must have */
+  atLeast: z.enum(LEVELS).nullable(),
+  /** how it rests between jumps, whatever the club does */
+  jumpRest: z.enum(SCHOOLS.jumpRest).nullable(),
+});
+export type AskedKind = z.infer<typeof askedSchema>;
+
 export const templateSchema = z.object({
   name: z.string(),
+  /** null = day and minutes choose it */
+  asked: askedSchema.nullable(),
   minutes: span,
   /** whether it is a session that trains: its minutes are used, where something with value is left (SEL-9) */
   loading: z.boolean(),

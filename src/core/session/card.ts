@@ -60,9 +60,11 @@ export interface CardShape {
   readonly banned: readonly string[];
   /** nothing but getting warm and the coach's own lines: a card started from one that was kept */
   readonly alone: boolean;
+  /** the kind of session the coach asked for, a template by id; null = as day and minutes say */
+  readonly kind: string | null;
 }
 
-export const AS_TEMPLATE: CardShape = { without: [], order: [], banned: [], alone: false };
+export const AS_TEMPLATE: CardShape = { without: [], order: [], banned: [], alone: false, kind: null };
 
 /** A line of a card that was kept to start others from: everything but whose it was and why. */
 export type KeptLine = Pick<Line, 'block' | 'group' | 'exerciseId' | 'row' | 'dose' | 'typed' | 'note'>;

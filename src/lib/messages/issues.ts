@@ -7,6 +7,9 @@ const text = (value: Facts[string] | undefined): string => String(value ?? '');
 const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   too_few_minutes: (f) => `${text(f.minutes)} minutes is too short for any session: at least ${text(f.least)}.`,
   no_template: (f) => `There is no kind of session for ${text(f.minutes)} minutes.`,
+  kind_minutes: (f) => `“${text(f.kind)}” takes ${text(f.from)} to ${text(f.to)} minutes.`,
+  kind_needs_level: (f) =>
+    `“${text(f.kind)}” is for squads whose lift level is ${text(f.atLeast)} or above; most here are ${text(f.level)}.`,
   rest_before_event: () =>
     'This is the day before an event, and your school rests that day. Settings, Schools: a primer instead.',
   no_athletes: () => 'This squad has no athletes yet. Add them first.',

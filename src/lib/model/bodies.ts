@@ -77,9 +77,10 @@ export const keepCardSchema = z.object({
           order: z.array(slot).max(90),
           banned: z.array(key).max(200),
           alone: z.boolean().default(false),
+          kind: z.string().max(40).nullable().default(null),
         })
         // what was parked before cards had a shape
-        .default(() => ({ without: [], order: [], banned: [], alone: false })),
+        .default(() => ({ without: [], order: [], banned: [], alone: false, kind: null })),
     })
     .nullable(),
   lines: z.array(z.object({ seen, position: z.number().int().min(0).max(90), line: lineSchema })).max(60),

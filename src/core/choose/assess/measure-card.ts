@@ -17,14 +17,14 @@ export interface MeasuredCard {
  * @throws {RangeError} a line's entry is not in the library
  */
 export function measureCard(card: Card, brief: Brief, library: Library, method: MethodTables): MeasuredCard {
-  const context = makeContext(brief, library, method);
+  const context = makeContext({ ...brief, shape: card.shape }, library, method);
   const view = squadView(card, brief.athletes, context);
   return { view, assessment: assessCard(card, view, context) };
 }
 
 /** Reads a card of an earlier day: as written beside as done. Nothing is judged anew. */
 export function measureFrozen(card: Card, brief: Brief, library: Library, method: MethodTables): MeasuredCard {
-  const context = makeContext(brief, library, method);
+  const context = makeContext({ ...brief, shape: card.shape }, library, method);
   const view = brief.athletes.flatMap(({ id }) => frozenView(card, id, brief.begun));
   return { view, assessment: { ...assessCard(card, view, context), findings: [] } };
 }

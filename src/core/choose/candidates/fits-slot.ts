@@ -1,6 +1,6 @@
 import { hasKit } from '../../day';
 import { suitsOf, type Exercise } from '../../library';
-import type { Slot } from '../../method';
+import type { AskedKind, Slot } from '../../method';
 import type { Context } from '../context';
 
 const COOL_DOWN = 'cool-down';
@@ -10,7 +10,7 @@ export function fitsSlot(
   exercise: Exercise,
   slot: Slot,
   guardIds: ReadonlySet<string>,
-  { brief, method }: Context,
+  { brief, method, kind }: Context,
 ): boolean {
   if (!slot.families.includes(exercise.family)) return false;
   if (brief.shape.banned.includes(exercise.id)) return false;
@@ -19,6 +19,7 @@ export function fitsSlot(
   if (slot.qualities.length > 0 && !exercise.qualities.some((quality) => slot.qualities.includes(quality)))
     return false;
   if (slot.block === 'prep' && !suitsOf(exercise).includes('prep')) return false;
+  if (kind && !isOfKind(exercise, slot, kind)) return false;
   if (slot.guard && !guardIds.has(exercise.id)) return false;
   // SAFE-5: never chosen by itself, since a concussion history is for a clinician to clear
   if (exercise.flags.includes('headEye')) return false;
@@ -35,6 +36,13 @@ export function fitsSlot(
   if (slot.main && isOtherSquat(exercise, brief.schools.mainSquat, method)) return false;
   return !isBarredLift(exercise, brief.schools.olympicLifts, method) && hasKit(exercise, brief.place);
 }
+
+const UNLOADED_BLOCKS = ['prep', 'mobility', 'cool-down'];
+
+/** Of a session asked for by name: its work is loaded with what it says, and a group's can be done on a call. */
+const isOfKind = ({ load, groupable }: Exercise, { block }: Slot, kind: AskedKind): boolean =>
+  (!kind.groupable || groupable) &&
+  (kind.loads === null || UNLOADED_BLOCKS.includes(block) || kind.loads.includes(load.kind));
 
 /** In the main slot a club that squats one way squats no other way (method 13); hinges stay. */
 const isOtherSquat = (

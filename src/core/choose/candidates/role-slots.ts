@@ -69,6 +69,10 @@ export function roleSlots(slots: readonly Slot[], of: SessionRole | null, settin
   });
 }
 
+/** The slots of a template that are open, as they stand in it. */
+export const openSlots = (slots: readonly Slot[], setting: SlotSetting): RoleSlot[] =>
+  slots.filter((slot) => isOpen(slot, 'A', setting)).map((slot) => ({ slot, wide: null }));
+
 /** A knee-led main lift is the one the school squats with, a trap bar too (method 13). */
 const bySchool = (slot: Slot, { squats }: SlotSetting): Slot =>
   squats && slot.families.includes('squat') ? { ...slot, families: ['squat', 'hinge'], patterns: [...squats] } : slot;

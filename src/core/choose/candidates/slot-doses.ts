@@ -21,6 +21,7 @@ export function slotDoses(exercise: Exercise, row: DoseRowId, slot: Slot, contex
   const range = doseRange(exercise, method.doses[row], library);
   if (!level || !range) return [];
   const [least, most] = range.sets;
+  if (slot.fixed) return [ofDay({ ...level, ...slot.fixed }, exercise, row, slot, context)];
   const plan = slot.main ? plannedMain(exercise, row, brief) : null;
   const running = plan ? null : squadDose(exercise.id, row, context);
   if (!plan && !running) {

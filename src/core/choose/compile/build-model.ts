@@ -95,8 +95,9 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
         low: ledger.kneeHip[0],
         high: ledger.kneeHip[1],
         sets: choice.balanceSets,
-        near: choice.balanceNear,
-        far: choice.balanceFar,
+        // a session for one side of the leg is asked for as such
+        near: context.kind ? 0 : choice.balanceNear,
+        far: context.kind ? 0 : choice.balanceFar,
       },
       missedQuota: choice.missedQuota,
       bands: setBands(context),
@@ -107,7 +108,9 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
 }
 
 /** Hard sets the session should hold: what its week leaves, else its part of the phase's row in a usual week. */
-function setBands({ brief, method }: Context): EngineModel['bands'] {
+function setBands({ brief, method, kind }: Context): EngineModel['bands'] {
+  // what was asked for by name is not a part of the week's plan
+  if (kind) return [];
   const row = method.phases[brief.phase].weeklySets;
   const { usualSessions } = method.settings.choice;
   return COUNTED.flatMap((kind) => {

@@ -9,7 +9,7 @@ import type { Brief } from '../brief';
 import { choosePrep } from '../candidates/choose-prep';
 import { orderSlots } from '../candidates/order-slots';
 import { slotOptions, type SlotOptions } from '../candidates/options';
-import { roleSlots } from '../candidates/role-slots';
+import { openSlots, roleSlots } from '../candidates/role-slots';
 import { shapeSlots } from '../candidates/shape-slots';
 import { templateFor } from '../candidates/template-for';
 import { buildModel, type Compiled } from '../compile/build-model';
@@ -39,7 +39,8 @@ export interface SolvedCard {
 export function solveCard(brief: Brief, library: Library, method: MethodTables): Result<SolvedCard> {
   if (brief.athletes.length === 0) return fail('no_athletes', ['athletes']);
   const context = makeContext(brief, library, method);
-  const template = templateFor(brief.minutes, context.limits, brief.schools.dayBefore, brief.primer, method);
+  const asked = { primer: brief.primer, kind: brief.shape.kind, liftLevel: context.rows.liftLevel };
+  const template = templateFor(brief.minutes, context.limits, brief.schools.dayBefore, asked, method);
   if (!template.ok) return template;
   const ordered = orderSlots(template.value.template.slots, brief.schools.order);
   const setting = {
@@ -50,7 +51,10 @@ export function solveCard(brief: Brief, library: Library, method: MethodTables):
     squats: brief.schools.mainSquat === 'by profile' ? null : method.settings.lifts.mainSquat[brief.schools.mainSquat],
   };
   const filled = (of: Context): SlotOptions[] => {
-    const open = shapeSlots(roleSlots(ordered, brief.role, setting), brief, context.library).map(({ slot, wide }) => {
+    // a session asked for by name has its own slots, whatever the week's roles
+    const byName = template.value.id === brief.shape.kind;
+    const inRole = byName ? openSlots(ordered, setting) : roleSlots(ordered, brief.role, setting);
+    const open = shapeSlots(inRole, brief, context.library).map(({ slot, wide }) => {
       const own = slotOptions(slot, of);
       const beyond = wide ? slotOptions(wide, of) : null;
       // where nobody may do what the role asks for, the other kind is better than none

@@ -64,6 +64,9 @@ export function readBench(rows: SquadDay, may: { readonly plan: boolean; readonl
     phases: Object.entries(club.method.phases)
       .filter(([id]) => id !== 'return')
       .map(([id, { name }]) => ({ id, name })),
+    kinds: Object.entries(club.method.templates).flatMap(([id, { name, asked: byName }]) =>
+      byName ? [{ id, name, about: byName.about }] : [],
+    ),
     leastMinutes: club.method.settings.time.leastMinutes,
     places: Object.fromEntries(Object.entries(club.method.places).map(([id, { name }]) => [id, name])),
     phase: asked.phase,

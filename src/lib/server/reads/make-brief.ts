@@ -74,7 +74,7 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
     sets: athleteId === null ? setsLeft(rows, plan, asked.phase) : null,
     covered: coveredThisWeek(earlier, day, club.library),
     balance: balanceBefore(earlier, day, club),
-    running: runningOf(earlier, asked.phase, athleteId, role, plan, club.library),
+    running: runningOf(earlier, asked.phase, athleteId, role, plan, club),
     pins: {},
     shape: AS_TEMPLATE,
     typed: [],

@@ -1,9 +1,10 @@
 import { runningKey, type Running, type SessionRole } from '$core/choose';
 import type { Day } from '$core/calendar';
 import type { Dose } from '$core/dose';
-import type { Family, Library, Phase } from '$core/library';
+import type { Family, Phase } from '$core/library';
 import { weekOf } from '$core/season';
 import { isMainSlot } from '$core/session';
+import type { ClubContext } from '../repositories/club-context';
 import type { SessionRow } from '../repositories/sessions';
 import type { PlanRead } from './squad-plan';
 
@@ -13,15 +14,17 @@ import type { PlanRead } from './squad-plan';
  * the others. A new block chooses anew what carries it.
  */
 export function runningOf(
-  earlier: readonly SessionRow[],
+  all: readonly SessionRow[],
   phase: Phase,
   athleteId: string | null,
   role: SessionRole | null,
   { plan, week }: PlanRead,
-  library: Library,
+  { library, method }: Pick<ClubContext, 'library' | 'method'>,
 ): Running {
   const entries: Record<string, string> = {};
   const doses: Record<string, Dose> = {};
+  // what was asked for by name stands apart: it neither runs on nor changes what does
+  const earlier = all.filter(({ template }) => method.templates[template]?.asked == null);
   const own = earlier.filter((session) => session.athleteId === athleteId);
   const inBlock = (day: Day): boolean => !plan || weekOf(plan, day)?.block.block === week?.block.block;
   for (const session of own.length > 0 ? own : earlier.filter((one) => one.athleteId === null))
@@ -39,7 +42,7 @@ export function runningOf(
       const key = runningKey(exerciseId, row);
       if (!Object.hasOwn(doses, key)) doses[key] = full?.dose ?? dose;
     }
-  const last = own[0] ?? earlier.find((one) => one.athleteId === null);
+  const last = all.find((one) => one.athleteId === athleteId) ?? all.find((one) => one.athleteId === null);
   const prep = (last?.lines ?? []).filter(({ block }) => block === 'prep').map(({ exerciseId }) => exerciseId);
   const lastBlock = own
     .filter((session) => (plan ? !inBlock(session.day) : session.phase !== phase))

@@ -115,6 +115,7 @@
       start={data.start}
       event={data.event}
       phases={data.phases}
+      kinds={data.kinds}
       leastMinutes={data.leastMinutes}
       {editable}
     />

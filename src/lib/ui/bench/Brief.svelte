@@ -5,6 +5,7 @@
   import type { Kit } from '$lib/model/kit';
   import type { BenchPage } from './bench-page';
   import type { BenchState } from './bench-state.svelte';
+  import KindSelect from './KindSelect.svelte';
   import KeptCards from './KeptCards.svelte';
   import MinutesSwitch from './MinutesSwitch.svelte';
 
@@ -19,6 +20,7 @@
     start,
     event,
     phases,
+    kinds,
     leastMinutes,
     editable,
   }: {
@@ -32,6 +34,7 @@
     start: string | null;
     event: { name: string; day: string } | null;
     phases: readonly { id: string; name: string }[];
+    kinds: BenchPage['kinds'];
     leastMinutes: number;
     editable: boolean;
   } = $props();
@@ -86,6 +89,7 @@
       {#each phases as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
     </Select>
   </div>
+  {#if editable && bench.card}<KindSelect {bench} {kinds} />{/if}
   <div>
     {#if place.all.length > 1 && editable}
       <Select

@@ -23,6 +23,8 @@ export interface BenchPage {
   readonly start: string | null;
   readonly event: { readonly name: string; readonly day: string } | null;
   readonly phases: readonly { readonly id: string; readonly name: string }[];
+  /** sessions that can be asked for by name */
+  readonly kinds: readonly { readonly id: string; readonly name: string; readonly about: string }[];
   readonly leastMinutes: number;
   readonly places: Readonly<Record<string, string>>;
   readonly phase: Phase;

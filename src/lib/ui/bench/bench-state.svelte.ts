@@ -118,6 +118,12 @@ export class BenchState extends BenchCard {
     return this.#reshape((card) => edit.doubling(card, slot), null);
   }
 
+  /** Another kind of session, by name; null = as day and minutes say. @returns whether there is one for this day and squad */
+  async setKind(kind: string | null): Promise<boolean> {
+    await this.#reshape((card) => edit.ofKind(card, kind), null);
+    return this.card?.shape.kind === kind;
+  }
+
   /** Starts the card anew from one that was kept. */
   startFrom({ lines, minutes }: KeptCard): Promise<void> {
     this.minutes = minutes;

@@ -171,7 +171,7 @@ describe('the coach’s words, and cards kept to start from', () => {
     expect(kept).toHaveLength(of.lines.length);
     expect(kept.find(({ note }) => note === 'slow')?.dose.sets).toBe(5);
     const { pins, shape } = startingFrom(kept);
-    expect(shape).toEqual({ without: [], order: [], banned: [], alone: true });
+    expect(shape).toEqual({ without: [], order: [], banned: [], alone: true, kind: null });
     expect(Object.keys(pins)).toEqual(of.lines.map((_, i) => `own-${String(i + 1)}`));
     expect(Object.values(pins).every(({ byCoach }) => byCoach)).toBe(true);
   });

@@ -193,6 +193,12 @@ export const keeping = ({ lines }: Card): KeptLine[] =>
       note,
     }));
 
+/** A card of another kind, null = as day and minutes say: what was taken off or moved belonged to the kind before. */
+export const ofKind = ({ lines, shape: { banned } }: Card, kind: string | null): Asked => ({
+  pins: pinOwn(lines),
+  shape: { ...AS_TEMPLATE, banned, kind },
+});
+
 /** A card started from one that was kept: getting warm as the day asks, then its lines, which are the coach's own. */
 export function startingFrom(kept: readonly KeptLine[]): Asked {
   const pins = Object.fromEntries(
