@@ -23,7 +23,14 @@ export default defineConfig({
       // the core keeps nothing between tests, so files share what they import: the catalogue is read once, not 70 times
       {
         extends: true,
-        test: { name: 'unit', include: ['src/**/*.test.ts'], environment: 'node', isolate: false },
+        // a busy machine is no fault of the code
+        test: {
+          name: 'unit',
+          include: ['src/**/*.test.ts'],
+          environment: 'node',
+          isolate: false,
+          testTimeout: 60_000,
+        },
       },
       {
         extends: true,
