@@ -288,3 +288,33 @@ test('from nothing: sixteen pasted with levels and lifts have a card; levels are
   await page.getByRole('link', { name: 'Player C' }).click();
   await expect(page.getByText(/85 kg/).first()).toBeVisible();
 });
+
+test('another kind of session is asked for by name, kept, taken back, and refused in words', async ({ page }) => {
+  setToday(TUESDAY);
+  await signIn(page);
+  await openBench(page, 'Handball');
+  await ready(page);
+  const before = await slots(page);
+  const kind = page.getByLabel('Kind of session');
+
+  await kind.selectOption('circuit of eight');
+  await expect(page.locator('[data-slot="round-squat"]')).toContainText('3 × 8');
+  await expect(page.locator('[data-slot^="round-"]')).toHaveCount(8);
+  await expect(page.getByText('Keeps strength in season')).toBeVisible();
+  await kept(page);
+  expect(await seriousOn(page)).toEqual([]);
+  await page.reload();
+  await ready(page);
+  await expect(kind).toHaveValue('circuit');
+  await expect(page.locator('[data-slot^="round-"]')).toHaveCount(8);
+
+  // more minutes than it takes: a sentence, and the card that stood
+  await kind.selectOption('jumps in rounds of 30 s');
+  await expect(page.getByText('“jumps in rounds of 30 s” takes 20 to 45 minutes.')).toBeVisible();
+  await expect(kind).toHaveValue('circuit');
+
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(() => slots(page)).toEqual(before);
+  await expect(kind).toHaveValue('');
+  await kept(page);
+});

@@ -42,7 +42,16 @@ export const byName = (about: string, over: Partial<AskedKind> = {}): AskedKind 
   ...over,
 });
 
-const WARM = grouped('P', RAISE_ACROSS, RAISE_BACK, from(45, RAISE_AHEAD), MOBILISE, from(40, ACTIVATE), REHEARSE);
+const WARM = grouped(
+  'P',
+  RAISE_ACROSS,
+  RAISE_BACK,
+  from(40, RAISE_AHEAD),
+  MOBILISE,
+  from(40, MOBILISE_WALKING),
+  ACTIVATE,
+  REHEARSE,
+);
 const WARM_TO_JUMP = [...WARM, { ...LANDING, group: 'P' }];
 const WARM_TO_RUN = grouped('P', RAISE_ACROSS, RAISE_BACK, RAISE_AHEAD, MOBILISE_WALKING, ACTIVATE, LANDING);
 const DOWN: Slot = { ...COOL, optional: false };

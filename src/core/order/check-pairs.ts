@@ -7,8 +7,11 @@ import { groupLines } from './timeline';
 export const primeMovers = (exercise: Exercise, settings: MethodSettings): Muscle[] =>
   MUSCLES.filter((muscle) => (exercise.share[muscle] ?? 0) >= settings.count.primeMoverShare);
 
+/** Longer than this a group is a circuit: what comes a few stations later has had its rest. */
+const CIRCUIT_FROM = 4;
+
 /**
- * ORD-3: entries of one pair or triple that share a prime mover, each named once.
+ * ORD-3: entries of one pair or triple that share a prime mover, each named once; in a circuit those that follow each other.
  * @param lines in the order they are done
  */
 export function checkPairs(
@@ -23,7 +26,7 @@ export function checkPairs(
   // getting warm tires nobody
   return groupLines(lines.filter(({ block }) => block !== 'prep')).flatMap((group) =>
     group.flatMap((a, i) =>
-      group.slice(i + 1).flatMap((b): Finding[] => {
+      (group.length < CIRCUIT_FROM ? group.slice(i + 1) : group.slice(i + 1, i + 2)).flatMap((b): Finding[] => {
         const shared = primeMovers(a.exercise, settings).find((m) => primeMovers(b.exercise, settings).includes(m));
         if (!shared) return [];
         return [

@@ -115,6 +115,17 @@ describe('pairs', () => {
     expect(checkPairs([line('a', 'back-squat'), line('b', 'split-squat')], settings)).toEqual([]);
   });
 
+  it('in a circuit only neighbours tire each other', () => {
+    const round = (ids: readonly string[]) =>
+      checkPairs(
+        ids.map((id, i) => line(`s${String(i)}`, id, {}, 'A')),
+        settings,
+      );
+    expect(round(['back-squat', 'one-arm-row', 'split-squat', 'push-up'])).toEqual([]);
+    expect(round(['back-squat', 'split-squat', 'one-arm-row', 'push-up'])).toHaveLength(1);
+    expect(round(['back-squat', 'one-arm-row', 'split-squat'])).toHaveLength(1);
+  });
+
   it('calls a mover prime from a quarter of the work', () => {
     expect(primeMovers(getExercise(LIBRARY, 'back-squat'), settings)).toEqual(['quadriceps', 'glutes']);
   });

@@ -43,7 +43,8 @@ const ROWS: Readonly<Partial<Record<Family, Slot['rows']>>> = {
 
 /**
  * The slots of a session as the coach shaped it: without what was taken off, with a slot for each line of the coach's own,
- * paired as the lines were paired, in the coach's order; started from a kept card, nothing but getting warm and those. What the order does not name stays behind what stands before it.
+ * paired as the lines were paired, in the coach's order; started from a kept card, nothing but getting warm and those.
+ * What the order does not name stays behind what stands before it.
  */
 export function shapeSlots(
   slots: readonly RoleSlot[],
@@ -65,7 +66,10 @@ export function shapeSlots(
   const own = Object.entries(pins).flatMap(([id, pin]) =>
     known.has(id) ? [] : [{ slot: ownSlot(id, pin, library), wide: null }],
   );
-  return inOrder([...kept, ...own], shape.order);
+  // a session closes with what cools down, whatever else is put on it
+  const end = kept.findIndex(({ slot }) => slot.block === 'cool-down');
+  const at = end === -1 ? kept.length : end;
+  return inOrder([...kept.slice(0, at), ...own, ...kept.slice(at)], shape.order);
 }
 
 function ownSlot(id: string, { exerciseId, at }: Pin, library: Library): Slot {

@@ -21,6 +21,9 @@ export function readPrint(rows: SquadDay) {
     libraryOf(club, squad),
   );
   const nameOf = (id: string): string => views[id]?.name ?? id;
+  // who runs a group on a call reads the calls off the sheet
+  const called = club.method.templates[card.template]?.asked?.groupable ?? false;
+  const callOf = (id: string) => (called ? (club.library.exercises.get(id)?.call ?? null) : null);
   const people = rows.athletes.filter(({ id }) => session.athleteId === null || id === session.athleteId);
   const of = (slot: string) => view.filter((own) => own.slot === slot);
   // a column for each line on which anyone has a load or something of their own
@@ -50,6 +53,7 @@ export function readPrint(rows: SquadDay) {
       dose: formatDose({ ...squadDoseOf(line, view), loadKg: null, percent: null }, club.massUnit),
       cues: views[line.exerciseId]?.cues.join(' ') ?? '',
       note: line.note,
+      call: callOf(line.exerciseId),
       partner: views[line.exerciseId]?.partner ?? null,
       pins: views[line.exerciseId]?.pins ?? false,
       beats: assessment.timeline.beats[line.slot] ?? [],

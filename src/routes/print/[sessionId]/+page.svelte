@@ -50,6 +50,7 @@
           <td class="dose">{line.dose}</td>
           <td class="cues"
             >{#if line.note}<b>{line.note}</b>
+            {/if}{#if line.call}<b>“{line.call.ready}” … “{line.call.go}”</b>
             {/if}{line.cues}{line.pins ? ' Pins set.' : ''}{line.partner ? ` Partner ${line.partner}.` : ''}</td
           >
           <td class="score"
