@@ -5,6 +5,7 @@ import type { DayLine } from '../../src/core/day';
 import { setLogSchema, type CheckInBody, type KeepCard, type SetLogBody } from '../../src/lib/model/bodies';
 import { newCardBody } from '../../src/lib/model/new-card-body';
 import { answerMorning } from '../../src/lib/server/commands/answer-morning';
+import { lastSessions } from '../../src/lib/server/commands/apply-by-rule';
 import { closeSession } from '../../src/lib/server/commands/close-session';
 import { clearComplaint } from '../../src/lib/server/commands/complaints';
 import { decide } from '../../src/lib/server/commands/decide';
@@ -22,6 +23,7 @@ import { loadSquadDay, type SquadDay } from '../../src/lib/server/reads/squad-da
 import { readWaiting, type Waiting } from '../../src/lib/server/reads/waiting';
 import { loadSquadsAthletes } from '../../src/lib/server/repositories/athletes';
 import { loadClub } from '../../src/lib/server/repositories/club-context';
+import { loadSessionHeads } from '../../src/lib/server/repositories/session-heads';
 import { loadSession } from '../../src/lib/server/repositories/sessions';
 import { DAY, type TestClub } from './club';
 
@@ -200,7 +202,8 @@ export const waiting = (club: TestClub): Promise<Waiting[]> =>
       context.squads.map(({ id }) => id),
       context.today,
     );
-    return readWaiting(context, squads, () => club.squadId).waiting;
+    const ids = [...squads.values()].flat().flatMap(({ tracks }) => lastSessions(tracks.map(({ state }) => state)));
+    return readWaiting(context, squads, await loadSessionHeads(tx, [...new Set(ids)])).waiting;
   });
 
 export const settle = (club: TestClub, open: readonly Waiting[], decision: 'accepted' | 'held', id = v7()) =>

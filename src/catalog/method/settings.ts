@@ -61,6 +61,15 @@ export const SETTINGS: MethodSettings = {
     shortCut: 0.025,
     missedCut: 0.05,
     repsAboveTop: 2,
+    squad: {
+      upShare: 0.5,
+      downShare: 1 / 3,
+      answeredShare: 0.5,
+      daysAfter: 2,
+      daysBetween: 7,
+      keptDaysBetween: 28,
+      stepsASession: 2,
+    },
     layoff: [
       { overDays: 10, change: 'set' },
       { overDays: 21, change: 'minimum' },

@@ -4,6 +4,7 @@ import type { Dose } from '../dose';
 import type { Demand, Phase } from '../library';
 import type { KneeHip } from '../ledger';
 import type { DoseRowId } from '../method';
+import type { SquadStep } from '../progress';
 import type { BySpan } from '../season';
 import type { CardShape, Line, TypedLine } from '../session';
 import type { SessionRole } from './candidates/role-slots';
@@ -22,6 +23,8 @@ export interface Running {
   readonly lastBlock: readonly string[];
   /** the squad's dose of an entry in a row on its last card of the last weeks (`runningKey`) */
   readonly doses: Readonly<Record<string, Dose>>;
+  /** the step its line takes after the squad's votes, which `doses` has already (`runningKey`, PROG-16) */
+  readonly steps: Readonly<Record<string, SquadStep>>;
 }
 
 export const runningKey = (exerciseId: string, row: DoseRowId): string => `${exerciseId} ${row}`;

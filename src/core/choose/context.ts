@@ -85,14 +85,24 @@ const patternsOf = (library: Library): Map<string, number> =>
   );
 
 /**
- * The squad's dose of an entry in a row: what at least half of the squad own of it, else that of its last card.
+ * The squad's dose of an entry in a row: that of its last card, with the step its votes gave it (PROG-16); on an own card,
+ * and where there is no card, what at least half own.
  * @returns null where nothing runs: the row's start is next
  */
-export function squadDose(exerciseId: string, row: DoseRowId, { brief, trackOf, squadDoses }: Context): Dose | null {
+export function squadDose(
+  exerciseId: string,
+  row: DoseRowId,
+  { brief, own, trackOf, squadDoses }: Context,
+): Dose | null {
   const key = `${exerciseId} ${row}`;
   const known = squadDoses.get(key);
   if (known !== undefined) return known;
   const last = Object.hasOwn(brief.running.doses, key) ? (brief.running.doses[key] ?? null) : null;
+  if (last && !own) {
+    const bare = { ...last, loadKg: null, percent: null };
+    squadDoses.set(key, bare);
+    return bare;
+  }
   const counts = new Map<string, { dose: Dose; count: number }>();
   for (const { id } of brief.athletes) {
     const owned = trackOf(id, exerciseId, row)?.owned?.dose;

@@ -15,7 +15,13 @@ const { choice } = METHOD.settings;
 /** A model as a session is chosen from, small enough to try things on. */
 function model() {
   const context = makeContext(brief({ events: [] }), LIBRARY, METHOD);
-  const template = templateFor(55, context.limits, 'primer', { primer: false, kind: null, liftLevel: 'trained' }, METHOD);
+  const template = templateFor(
+    55,
+    context.limits,
+    'primer',
+    { primer: false, kind: null, liftLevel: 'trained' },
+    METHOD,
+  );
   if (!template.ok) throw new Error('no template');
   const slots = template.value.template.slots.slice(0, 6).map((slot) => slotOptions(slot, context));
   return buildModel(slots, template.value.template, context).model;

@@ -58,7 +58,7 @@ describe('roles of a week (WEEK-8)', () => {
       prep: [],
       otherDays: [],
       lastBlock: [],
-      doses: {},
+      doses: {}, steps: {}
     };
     expect(solve({ role: as('B'), running }).card.lines.find(({ slot }) => slot === 'main')?.exerciseId).toBe(
       'romanian-deadlift',

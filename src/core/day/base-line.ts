@@ -3,20 +3,23 @@ import { getExercise, type Exercise } from '../library';
 import { rowForLevel, type Dose } from '../dose';
 import type { DoseRowId } from '../method';
 import { isMainSlot, type Card, type Line } from '../session';
-import { doseRange } from '../progress';
+import { doseRange, lessOnLine } from '../progress';
+import type { Track } from '../track';
 import { trainsGently, type DayContext } from './day-context';
 import { reasonsFor } from './base-reasons';
 import { enoughRow, rowCaseOf } from './row-for-athlete';
 import { athleteLevel, startDose } from './start-dose';
-import type { WorkingLine } from './working-line';
+import { isAway } from './ease-for-layoff';
+import { lesserDose } from './lesser-dose';
+import { easedTo, type WorkingLine } from './working-line';
 import { plannedLoadKg, plannedMain } from './working-max';
 
 /** Rungs followed from the squad's entry to the athlete's own. */
 const MOST_RUNGS = 8;
 
 /**
- * What an athlete would do on a line if nothing held today: what a person typed, else what the athlete owns of that
- * movement in that row, else the squad's line, else the start of its row.
+ * What an athlete would do on a line if nothing held today: what a person typed, else the squad's line at the
+ * athlete's own load (on an own card what the athlete owns), else the start of its row.
  * @returns null when the coach left the line out for this athlete, or put it there for others
  */
 export function baseLine(
@@ -56,10 +59,14 @@ export function baseLine(
   const asPlanned = same && isMainSlot(line.slot) ? plannedMain(exercise, row, context) : null;
   // getting warm is the same for everybody
   const together = same && !method.doses[row].progresses;
+  // a squad moves together; who comes back from a layoff has a way of their own until the old values stand (PROG-7, PROG-16)
+  const track = context.trackOf(athlete.id, exercise.id, row);
+  const comesBack = holds?.by === 'layoff' || (track?.before ?? null) !== null || isAway(athlete, context);
+  const withSquad = same && !context.own && holds !== null && !comesBack;
   const dose: Dose = together
     ? full
-    : asPlanned
-      ? { ...full, percent: null, loadKg: plannedLoadKg(context.trackOf(athlete.id, exercise.id, row), full, method) }
+    : asPlanned || withSquad
+      ? { ...full, percent: null, loadKg: squadLoadKg(track, full, asPlanned !== null, method) }
       : owned
         ? { ...owned, rir: same ? full.rir : owned.rir, restSeconds: same ? full.restSeconds : owned.restSeconds }
         : {
@@ -75,7 +82,29 @@ export function baseLine(
     reasons: reasonsFor({ line, row, levelled, exercise, dose, full, holds }, athlete, context),
     typed: false,
   };
-  return withCap(withCaution(base, athlete, context), line);
+  return lessened(withCap(withCaution(base, athlete, context), line), line, athlete, context);
+}
+
+/** The athlete's own load at the squad's sets and reps: as it is owned at those reps, else read from what it tells of (PROG-15). */
+function squadLoadKg(track: Track | null, full: Dose, asPlanned: boolean, method: DayContext['method']): number | null {
+  const owned = track?.owned?.dose;
+  if (!asPlanned && owned && owned.amount === full.amount && (owned.rir ?? 0) === (full.rir ?? 0)) return owned.loadKg;
+  return plannedLoadKg(track, full, method);
+}
+
+/** One step under the squad for who needs it today (PROG-16): what is owned stays. */
+function lessened(working: WorkingLine, line: Line, athlete: AthleteFacts, context: DayContext): WorkingLine {
+  const { exercise, row, dose } = working;
+  if (context.own || working.typed || exercise.id !== line.exerciseId || row !== line.row) return working;
+  const track = context.trackOf(athlete.id, exercise.id, row);
+  const hasRisen = line.reasons.some(({ code, facts }) => code === 'squad_step' && facts.rise === true);
+  const why = context.isLight(athlete.id)
+    ? 'light-card'
+    : dose.loadKg === null
+      ? lessOnLine(track, exercise, hasRisen, context.method)
+      : null;
+  const less = why && lesserDose({ exerciseId: exercise.id, row, dose }, context);
+  return less ? easedTo(working, less, { code: 'does_less', rules: ['PROG-16'], facts: { why } }) : working;
 }
 
 /**

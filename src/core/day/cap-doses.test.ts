@@ -50,7 +50,8 @@ const calves = (own: Record<string, readonly [sets: number, amount: number]>) =>
 });
 const calf = (own: Record<string, readonly [number, number]>, of: Line = CALF) => {
   const { athletes, tracks } = calves(own);
-  return told(views([of], athletes, { tracks }));
+  // each does what they own: what the card makes of that is asked here
+  return told(views([of], athletes, { tracks, own: true }));
 };
 
 describe('one card can be run (SEL-8)', () => {
@@ -88,7 +89,7 @@ describe('one card can be run (SEL-8)', () => {
 
   it('what an athlete owns is not touched by what the card has room for', () => {
     const { athletes, tracks } = calves({ a: [3, 10], b: [3, 10], c: [3, 12] });
-    const own = views([CALF], athletes, { tracks }).find(({ athleteId }) => athleteId === 'c')!;
+    const own = views([CALF], athletes, { tracks, own: true }).find(({ athleteId }) => athleteId === 'c')!;
     expect(own).toMatchObject({ dose: { sets: 3, amount: 10 }, based: { sets: 3, amount: 12 }, eased: ['SEL-8'] });
     expect(own.reasons.at(-1)).toMatchObject({ code: 'one_card', facts: { sets: 3, amount: 12, other: false } });
   });

@@ -3,6 +3,7 @@ import { matchTags, type Day, type EventDay, type MatchTag } from '../calendar';
 import type { Dose } from '../dose';
 import type { Library, Phase } from '../library';
 import { schoolLibrary, type DoseRowId, type MethodTables, type Schools } from '../method';
+import { hasLightCard } from '../progress';
 import { dayLimits, type DayLimits } from '../season';
 import type { Track } from '../track';
 import type { Place } from './place';
@@ -35,6 +36,8 @@ export interface DaySetting {
   readonly planned: readonly PlannedMain[];
   /** no gym day of the next three weeks lies clear of events: new lifts may enter near one (WEEK-6) */
   readonly noClearDay: boolean;
+  /** the card is one athlete's own: it follows what the athlete owns, not the squad (PROG-16) */
+  readonly own: boolean;
   /** what the athletes own, settled; by athlete */
   readonly tracks: Readonly<Record<string, readonly Track[]>>;
   /** lines begun, by slot and athlete (`begunKey`) */
@@ -50,18 +53,21 @@ export interface DayContext extends Omit<DaySetting, 'tracks' | 'events'> {
   readonly tags: readonly MatchTag[];
   readonly limits: DayLimits;
   readonly trackOf: (athleteId: string, exerciseId: string, row: DoseRowId) => Track | null;
+  /** two mornings of the last four were overly tight: less on every line (PROG-16) */
+  readonly isLight: (athleteId: string) => boolean;
 }
 
 /** @param library the club's own; the schools are laid over it here */
 export function makeDayContext(setting: DaySetting, library: Library, method: MethodTables): DayContext {
   const { tracks, events, ...rest } = setting;
   const tags = matchTags(setting.day, events, method.settings.week.tagReachDays);
+  const tracksOf = (athleteId: string): readonly Track[] =>
+    Object.hasOwn(tracks, athleteId) ? (tracks[athleteId] ?? []) : [];
   const books = new Map<string, Map<string, Track>>();
   const bookOf = (athleteId: string): Map<string, Track> => {
     const known = books.get(athleteId);
     if (known) return known;
-    const own = Object.hasOwn(tracks, athleteId) ? (tracks[athleteId] ?? []) : [];
-    const made = new Map(own.map((track) => [`${track.exerciseId} ${track.row}`, track]));
+    const made = new Map(tracksOf(athleteId).map((track) => [`${track.exerciseId} ${track.row}`, track]));
     books.set(athleteId, made);
     return made;
   };
@@ -71,7 +77,19 @@ export function makeDayContext(setting: DaySetting, library: Library, method: Me
     method,
     tags,
     limits: dayLimits(tags, method.settings, setting.afterHeavy),
+    isLight: remembered((athleteId) => hasLightCard(tracksOf(athleteId), setting.day)),
     trackOf: (athleteId, exerciseId, row) => bookOf(athleteId).get(`${exerciseId} ${row}`) ?? null,
+  };
+}
+
+function remembered(of: (id: string) => boolean): (id: string) => boolean {
+  const known = new Map<string, boolean>();
+  return (id) => {
+    const was = known.get(id);
+    if (was !== undefined) return was;
+    const is = of(id);
+    known.set(id, is);
+    return is;
   };
 }
 

@@ -7,6 +7,7 @@ import type { Dose } from '../dose';
 import { getExercise } from '../library';
 import type { DoseRowId } from '../method';
 import type { Line, TypedLine } from '../session';
+import type { Track } from '../track';
 import { dayView, type DayLine } from '.';
 
 const DONE = allDone(LIBRARY.exercises.keys());
@@ -30,6 +31,7 @@ const line = (exerciseId: string, row: DoseRowId, of: Partial<Dose> = {}, own: P
 const views = (lines: Line[], one: AthleteFacts, own: Partial<Brief> = {}, typed: TypedLine[] = []): DayLine[] =>
   dayView({ lines, typed }, one, makeContext(brief({ events: [], athletes: [one], ...own }), LIBRARY, METHOD));
 const view = (of: Line, one: AthleteFacts, own: Partial<Brief> = {}): DayLine => views([of], one, own)[0]!;
+/** On an own card what is owned stands; on a squad's the squad's (PROG-16). */
 const owning = (id: string, row: DoseRowId, of: Dose, own: Parameters<typeof trackOf>[3] = {}) => ({
   tracks: { a1: [trackOf(id, row, of, own)] },
 });
@@ -42,11 +44,56 @@ describe('what an athlete owns stands on any card', () => {
   const squat = line('back-squat', 'D-MAINT', { sets: 3, amount: 6, rir: 2 });
   const owned = dose({ sets: 2, amount: 5, loadKg: 47.5, rir: 2 });
 
-  it('its sets, reps and load, over the squad’s line', () => {
-    expect(view(squat, person(), owning('back-squat', 'D-MAINT', owned)).dose).toMatchObject({
-      sets: 2,
-      amount: 5,
-      loadKg: 47.5,
+  it('its sets, reps and load on an own card; on a squad’s its load, at the squad’s sets and reps (PROG-15)', () => {
+    const of = owning('back-squat', 'D-MAINT', owned);
+    expect(view(squat, person(), { ...of, own: true }).dose).toMatchObject({ sets: 2, amount: 5, loadKg: 47.5 });
+    // 47.5 kg for 5 with 2 left: 47.5 × (1 + 7/30) = 58.6; for 6 with 2: 58.6 / (1 + 8/30) = 46.3, rounded down
+    expect(view(squat, person(), of).dose).toMatchObject({ sets: 3, amount: 6, loadKg: 45 });
+    const same = owning('back-squat', 'D-MAINT', { ...owned, sets: 2, amount: 6 });
+    expect(view(squat, person(), same).dose).toMatchObject({ sets: 3, amount: 6, loadKg: 47.5 });
+  });
+
+  describe('who does less than the squad (PROG-16)', () => {
+    const calf = line('calf-raise-one-leg', 'D-ASST', { sets: 3, amount: 10, per: 'side', rir: 2 });
+    const mornings = (answers: readonly (string | null)[], place: string | null = 'calf'): Partial<Track> => ({
+      exposures: answers.map((answer, i) => ({
+        sessionId: String(i),
+        day: `2026-11-${String(20 - 2 * i)}`,
+        dose: calf.dose,
+        based: calf.dose,
+        eased: [],
+        sets: [],
+        response: answer === null ? null : { answer: answer as 'fine', place, score: null },
+        settledBy: [],
+      })),
+    });
+    const now = (answers: readonly (string | null)[], of: Line = calf, place: string | null = 'calf') =>
+      view(of, person(), owning('calf-raise-one-leg', 'D-ASST', calf.dose, mornings(answers, place)));
+    const risen = { ...calf, reasons: [{ code: 'squad_step', rules: ['PROG-16'], facts: { rise: true } }] };
+
+    test.each([
+      ['fine last time', ['fine', 'fine'], 3],
+      ['overly tight there', ['tight'], 2],
+      ['one fine since', ['fine', 'tight'], 2],
+      ['two fine since', ['fine', 'fine', 'tight'], 3],
+      ['silence counts as neither', ['fine', null, 'fine', 'tight'], 3],
+      ['no answer, and nothing rose', [null, 'fine'], 3],
+    ] as const)('%s', (_name, answers, sets) => {
+      expect(now(answers).dose.sets).toBe(sets);
+      expect(now(answers).based?.sets).toBe(3);
+    });
+
+    it('elsewhere tight is no vote, yet two of four make the whole card light', () => {
+      expect(now(['tight'], calf, 'shoulder').dose.sets).toBe(3);
+      expect(now(['tight', 'fine', 'tight'], calf, 'shoulder').dose.sets).toBe(2);
+      // three answered sessions later it is over
+      expect(now(['fine', 'fine', 'tight', 'tight'], calf, 'shoulder').dose.sets).toBe(2);
+      expect(now(['fine', 'fine', 'fine', 'tight', 'tight'], calf, 'shoulder').dose.sets).toBe(3);
+    });
+
+    it('who has not answered does not rise with the squad', () => {
+      expect(now([null, 'fine'], risen)).toMatchObject({ dose: { sets: 2 }, eased: ['PROG-16'] });
+      expect(now(['fine', null], risen).dose.sets).toBe(3);
     });
   });
 
@@ -73,7 +120,7 @@ describe('what an athlete owns stands on any card', () => {
         full: { dose: dose({ sets: 3, amount: 6, rir: 2 }), rules: ['SEL-7'] },
       },
     );
-    expect(view(capped, person(), owning('back-squat', 'D-MAINT', owned))).toMatchObject({
+    expect(view(capped, person(), { ...owning('back-squat', 'D-MAINT', owned), own: true })).toMatchObject({
       dose: { sets: 1, amount: 3 },
       based: { sets: 2, amount: 5, loadKg: 47.5 },
       eased: ['SEL-7'],
@@ -296,7 +343,7 @@ describe('a main lift as the season writes it (BLOCK-5)', () => {
   });
 
   it('leaves other rows, other slots and what the coach typed alone', () => {
-    const of = { ...owning('back-squat', 'D-MAINT', owned), planned: [{ ...main, row: 'D-MAX' as const }] };
+    const of = { ...owning('back-squat', 'D-MAINT', owned), own: true, planned: [{ ...main, row: 'D-MAX' as const }] };
     expect(view(squat, person(), of).dose.amount).toBe(8);
     const beside = { ...squat, slot: 'second' };
     expect(view(beside, person(), { ...of, planned: [main] }).dose.amount).toBe(8);
@@ -348,6 +395,8 @@ describe('a main lift as the season writes it (BLOCK-5)', () => {
     expect(view(eased, person(), { lighterWeek: true }).dose.sets).toBe(2);
     // who owns two of three does one
     const two = dose({ sets: 2, amount: 5, loadKg: 60, rir: 3 });
-    expect(view(eased, person(), { ...owning('back-squat', 'D-MAINT', two), lighterWeek: true }).dose.sets).toBe(1);
+    expect(
+      view(eased, person(), { ...owning('back-squat', 'D-MAINT', two), own: true, lighterWeek: true }).dose.sets,
+    ).toBe(1);
   });
 });

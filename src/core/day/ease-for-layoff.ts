@@ -50,6 +50,15 @@ export function easeForLayoff(line: WorkingLine, athlete: AthleteFacts, context:
   return changes(dose, line.dose) ? based(easedTo(line, dose, reason)) : line;
 }
 
+/** Whether an athlete comes back from a layoff, whatever is eased for it (PROG-7). */
+export function isAway(
+  { history: { lastSession } }: AthleteFacts,
+  { day, method }: Pick<DayContext, 'day' | 'method'>,
+): boolean {
+  const [short] = method.settings.progress.layoff;
+  return short !== undefined && lastSession !== null && daysBetween(lastSession, day) > short.overDays;
+}
+
 /** Away alone: the rest was trained, this was not. */
 function awayAlone(line: WorkingLine, lastDone: string | undefined, context: DayContext): WorkingLine {
   const { method, day } = context;

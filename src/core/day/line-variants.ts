@@ -1,10 +1,10 @@
 import { takesLoad, type Dose } from '../dose';
 import type { Exercise } from '../library';
 import type { DoseRowId } from '../method';
-import { doseRange } from '../progress';
 import type { Line } from '../session';
 import type { DayContext } from './day-context';
 import type { DayLine } from './day-line';
+import { lesserDose } from './lesser-dose';
 
 /** Which of a line's written doses an athlete does (SEL-8). */
 export type Variant = 'squad' | 'less' | 'other' | 'safe' | 'without' | 'typed';
@@ -62,23 +62,6 @@ function squadDose(line: Line, cells: readonly Doing[]): Written {
     );
   const { exerciseId, row, dose } = most?.cell ?? line;
   return { variant: 'squad', exerciseId, row, dose };
-}
-
-/**
- * A dose one step of PROG-4 easier: one set off; at the fewest sets a third of the reps or time.
- * @returns null where nothing is left to take off, and for getting warm
- */
-export function lesserDose(
-  { exerciseId, row: id, dose }: Pick<Written, 'exerciseId' | 'row' | 'dose'>,
-  { library, method }: Pick<DayContext, 'library' | 'method'>,
-): Dose | null {
-  const exercise = library.exercises.get(exerciseId);
-  const row = method.doses[id];
-  const range = exercise && row.progresses ? doseRange(exercise, row, library) : null;
-  if (!range) return null;
-  if (dose.sets > range.sets[0]) return { ...dose, sets: dose.sets - 1 };
-  const third = Math.max(1, Math.floor(dose.amount * method.settings.progress.cutShare));
-  return dose.amount > third ? { ...dose, amount: dose.amount - third } : null;
 }
 
 /**

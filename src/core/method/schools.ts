@@ -15,6 +15,7 @@ export const SCHOOLS = {
   contacts: ['usual', 'cautious'],
   mainSquat: ['by profile', 'high-bar', 'front', 'box', 'trap-bar'],
   feet: ['shoes', 'bare or socks at light loads'],
+  calls: ['few', 'ask me everything'],
 } as const;
 
 export const schoolsSchema = z.object({
@@ -31,6 +32,7 @@ export const schoolsSchema = z.object({
   contacts: z.enum(SCHOOLS.contacts),
   mainSquat: z.enum(SCHOOLS.mainSquat),
   feet: z.enum(SCHOOLS.feet),
+  calls: z.enum(SCHOOLS.calls),
 });
 /** A club's schools, or a squad's. */
 export type Schools = z.infer<typeof schoolsSchema>;
@@ -52,4 +54,5 @@ export const DEFAULT_SCHOOLS: Schools = {
   contacts: 'usual',
   mainSquat: 'by profile',
   feet: 'shoes',
+  calls: 'few',
 };

@@ -62,6 +62,17 @@ export const settingsSchema = z.object({
     shortCut: z.number(),
     missedCut: z.number(),
     repsAboveTop: z.number(),
+    /** PROG-16: when a squad's line steps */
+    squad: z.object({
+      upShare: z.number(),
+      downShare: z.number(),
+      answeredShare: z.number(),
+      daysAfter: z.number(),
+      daysBetween: z.number(),
+      /** the same for a ladder that is only kept: once a block */
+      keptDaysBetween: z.number(),
+      stepsASession: z.number(),
+    }),
     layoff: z.array(z.object({ overDays: z.number(), change: z.enum(['set', 'minimum', 'rung']) })),
     /** SAFE-10: how far from an event its first times lie, and what each week from the first allows */
     eccentric: z.object({

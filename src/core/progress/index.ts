@@ -1,7 +1,11 @@
 export * from './change';
+export * from './does-less';
 export * from './history';
 export * from './next-dose';
 export * from './progress-case';
 export * from './range';
 export * from './settle';
+export * from './settles-alone';
+export * from './squad-vote';
+export * from './what-rises';
 export { asksForTest } from './raise-by-response';

@@ -42,6 +42,7 @@ const caseOf = (id: string, row: DoseRowId, exposures: [Exposure, ...Exposure[]]
   trackOf: (other: string) => (own.others?.[other] ? trackOf(other, row, dose(), own.others[other]) : null),
   today: own.today ?? '2026-11-25',
   kit: brief().place.loading,
+  squad: null,
 });
 const after = (id: string, row: DoseRowId, exposures: [Exposure, ...Exposure[]], own: Own = {}) =>
   nextDose(caseOf(id, row, exposures, own), LIBRARY, own.method ?? METHOD);

@@ -3,18 +3,20 @@ import type { Exercise, Library } from '../library';
 import type { MethodTables } from '../method';
 import { actsOn } from '../safety';
 import { earns } from '../track';
+import { answerActsOn } from './acts-on-answer';
 import type { Change } from './change';
 import { cutForTightness } from './cut-for-tightness';
 import { giveBack } from './give-back';
 import type { JudgedCase, ProgressCase } from './progress-case';
 import { raiseByResponse } from './raise-by-response';
 import { raiseLift } from './raise-lift';
+import { raiseSquadLoad } from './raise-squad-load';
 import { doseRange } from './range';
 
 /**
  * The change a line waits for after its last exposure, or null to repeat it (PROG-0 to PROG-7 and PROG-9): a reading of
  * track and facts, never stored. The most cautious rule wins: pain is SAFE-2's; then tightness, silence, and only then a
- * rise. What was judged since (accepted, held, settled by a rule) asks no second time.
+ * rise. On a squad's card only loads are an athlete's own (PROG-15). What was judged since (accepted, held, settled by a rule) asks no second time.
  */
 export function nextDose(of: ProgressCase, library: Library, method: MethodTables): Change | null {
   const judged = judgedCase(of, method);
@@ -23,11 +25,15 @@ export function nextDose(of: ProgressCase, library: Library, method: MethodTable
   const { last, exercise, track } = judged;
   const { response } = last;
   if (response === null || response.answer === 'pain') return null;
-  const acts = acting(exercise, response.place, method);
+  const acts = answerActsOn(exercise, response.place, method);
+  const { squad } = of;
   const loaded = judged.owned.loadKg !== null;
+  // on a squad's card the morning is a vote (PROG-16)
+  if (response.answer === 'tight' && squad) return null;
   if (response.answer === 'tight') return acts && !loaded ? cutForTightness(judged, range, library, method) : null;
   if (!mayRise(judged, method)) return null;
   if (track.owned?.by === 'layoff' || track.before) return response.answer === 'fine' ? giveBack(judged, range) : null;
+  if (squad) return loaded ? raiseSquadLoad(judged, squad.develops, method) : null;
   if (loaded) return raiseLift(judged, range, method);
   if (response.answer === 'usual' && !acts) return null;
   return earns(last) ? raiseByResponse(judged, range, library, method) : null;
@@ -48,9 +54,3 @@ function judgedCase(of: ProgressCase, { settings }: MethodTables): JudgedCase | 
 /** Nothing rises where the start line asks for the gentle end, nor on a place that complains (START-2, SAFE-8). */
 const mayRise = ({ athlete, exercise }: JudgedCase, method: MethodTables): boolean =>
   athlete.caution !== 'gentle' && !athlete.complaints.some(({ place }) => actsOn(exercise, place, method));
-
-/** A named place acts on work there; no place acts on jumps and eccentric work, and on everything when all is well (PROG-0). */
-function acting(exercise: Exercise, place: string | null, method: MethodTables): boolean {
-  if (place !== null) return actsOn(exercise, place, method);
-  return exercise.plyo !== null || exercise.qualities.includes('eccentric');
-}

@@ -15,6 +15,8 @@ export interface ProgressCase {
   readonly trackOf: (exerciseId: string) => Track | null;
   readonly today: Day;
   readonly kit: LoadingKit;
+  /** it was done from a squad's card, and whether that block develops it; null = an own programme (PROG-16) */
+  readonly squad: { readonly develops: boolean } | null;
 }
 
 /** A case with its newest exposure and the dose it moves from, worked out once. */

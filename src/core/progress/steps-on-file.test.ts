@@ -94,6 +94,7 @@ it('stand as they were read last', async () => {
       trackOf: () => null,
       today: '2026-11-24',
       kit: brief().place.loading,
+      squad: null,
     };
     const next = nextDose(of, LIBRARY, METHOD);
     const settled = settleLine(of, METHOD);

@@ -22,6 +22,12 @@ const days = (value: Facts[string] | undefined): string =>
   listWords((Array.isArray(value) ? (value as string[]) : []).map((day) => dayWords(day, weekdayOf(day))));
 const tier = (value: Facts[string] | undefined): Tier => String(value) as Tier;
 
+const WHY_LESS: Readonly<Record<string, string>> = {
+  'light-card': 'Overly tight on two of the last four mornings: one step less on every line for three sessions.',
+  'voted-down': 'Overly tight after it last time: one step less until two mornings are fine.',
+  'not-answered':
+    'The squad’s line has risen and this athlete has not answered: one step less until the answer is there.',
+};
 const PHASES: Readonly<Record<string, string>> = {
   general: 'off-season, general',
   specific: 'off-season, specific',
@@ -119,6 +125,9 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
         ? 'Foundation level: the bottom of the range.'
         : 'Start line not known yet: the bottom of the range.',
   accepted_change: () => 'Changed after last time, as accepted.',
+  squad_step: (f) =>
+    `The squad’s line steps ${f.rise === true ? 'up' : 'down'} from ${text(f.sets)} × ${text(f.amount)}${f.unit === 'seconds' ? ' s' : ''}: of ${text(f.did)} who did it ${text(f.answered)} answered, ${text(f.up)} for more and ${text(f.down)} for less.`,
+  does_less: (f) => WHY_LESS[text(f.why)] ?? 'One step under the squad today.',
   own_rung: () => 'Another rung of the same ladder: the one this athlete has come to.',
   for_others: () => 'You put this line on the card for others only.',
   left_out: () => 'You left it out for this athlete.',

@@ -73,4 +73,9 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
     told: 'Shoes are steady, safe under a bar and the same for everyone. Bare feet or socks at light loads let the foot work, which shoes do for it.',
     changes: 'A cue on slow body-weight work on one’s feet.',
   },
+  calls: {
+    name: 'What waits for the coach',
+    told: 'With few calls, what a rule settles inside its limits is done and listed with a way back: a step of load, a squad’s step, one step less. Who wants to be asked everything gets each of them as a call.',
+    changes: 'Calls, and whether a load moves before you have looked.',
+  },
 };

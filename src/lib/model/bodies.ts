@@ -147,10 +147,10 @@ export const checkInSchema = z
   .refine((body) => body.answer !== 'pain' || body.place !== null, { path: ['place'], message: 'place_missing' });
 export type CheckInBody = z.infer<typeof checkInSchema>;
 
-/** The coach's word on what the rules ask, with what was on screen: what reads otherwise by now is a conflict. */
+/** The coach's word on what the rules ask, or have moved, with what was on screen: what reads otherwise by now is a conflict. */
 export const decideSchema = z.object({
   id,
-  decision: z.enum(['accepted', 'held']),
+  decision: z.enum(['accepted', 'held', 'back']),
   items: z
     .array(
       z.object({

@@ -14,6 +14,13 @@ export interface CallChange {
   readonly words: { readonly from: string; readonly to: string };
 }
 
+/** What rules moved of one entry by themselves, for whom. */
+export interface Moved {
+  readonly exercise: string;
+  /** `otherwise`: the answer was corrected since, and would not have moved it */
+  readonly changes: readonly (CallChange & { readonly otherwise: boolean })[];
+}
+
 export interface CallBase {
   readonly key: string;
   readonly squad: string;

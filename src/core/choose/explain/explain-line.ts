@@ -5,6 +5,7 @@ import { DEMANDS, type Exercise } from '../../library';
 import type { Slot } from '../../method';
 import type { Reason } from '../../result';
 import type { Option } from '../candidates/options';
+import { runningKey } from '../brief';
 import { helps, trains } from '../compile/bonuses';
 import type { Context } from '../context';
 import { whyQuiet } from '../../season';
@@ -26,6 +27,21 @@ export function explainLine(
   if (Object.hasOwn(brief.pins, slot.id) && brief.pins[slot.id]?.byCoach)
     reasons.push({ code: 'pinned', rules: ['SEL-3'], facts: {} });
   else if (runs) reasons.push({ code: slot.main ? 'main_kept' : 'line_kept', rules: ['BLOCK-2'], facts: {} });
+
+  const key = runningKey(exercise.id, row);
+  const step = Object.hasOwn(brief.running.steps, key) ? brief.running.steps[key] : undefined;
+  if (step)
+    reasons.push({
+      code: 'squad_step',
+      rules: ['PROG-16'],
+      facts: {
+        rise: step.kind.endsWith('-up'),
+        sets: step.from.sets,
+        amount: step.from.amount,
+        unit: step.from.unit,
+        ...step.votes,
+      },
+    });
 
   const guards = sport.guards.filter((guard) => guard.exercises.includes(exercise.id));
   if (slot.guard && guards[0])

@@ -5,6 +5,7 @@ import type { Tx } from '../db/client';
 import { checkIn } from '../db/schema';
 import { loadAthlete } from '../repositories/athletes';
 import type { ClubContext } from '../repositories/club-context';
+import { applyByRule } from './apply-by-rule';
 import { recordChanges } from './record-change';
 import { lockAthletes, refoldComplaints, refoldTracks, spokenOf } from './refold';
 import { settleSessions } from './settle-sessions';
@@ -48,5 +49,6 @@ export async function answerMorning(
       rules: ['SAFE-2', 'SAFE-8'],
     })),
   );
+  await applyByRule(tx, club, athleteId);
   return ok(null);
 }

@@ -1,23 +1,32 @@
-import { eq, inArray } from 'drizzle-orm';
-import { nextDose } from '$core/progress';
+import { and, desc, eq, inArray } from 'drizzle-orm';
+import { nextDose, type Change } from '$core/progress';
 import { trackKey } from '$core/track';
 import type { Decide } from '$lib/model/bodies';
-import { placeOf } from '$lib/model/kit';
 import type { Tx } from '../db/client';
-import { athlete, squadAthlete } from '../db/schema';
-import { knowRow, loadSquadsAthletes, type AthleteRow } from '../repositories/athletes';
+import { athlete, fact, squadAthlete } from '../db/schema';
+import { progressCases } from '../reads/progress-case';
+import { knowRow, loadSquadsAthletes, type KnownAthlete } from '../repositories/athletes';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
-import { addFacts, derivedId } from './facts';
-import { recordChanges } from './record-change';
-import { lockAthletes, refoldTracks } from './refold';
+import { loadSessionHeads, type SessionHead } from '../repositories/session-heads';
+import { lastSessions } from './apply-by-rule';
+import { derivedId } from './facts';
+import { keepSteps, type Step } from './keep-steps';
+import { lockAthletes } from './refold';
 import { canonical, KEPT, refused, type ItemAnswer } from './run-command';
 import { settleSessions } from './settle-sessions';
 
 type Item = Decide['items'][number];
 
+/** What becomes of an item: its answer, and the step where it is kept. */
+interface Judged {
+  readonly answer: ItemAnswer;
+  readonly step: Omit<Step, 'id' | 'cause' | 'athleteId' | 'exerciseId' | 'row'> | null;
+}
+
 /**
- * The coach's word on what the rules ask. What waits is a reading of the tracks: it is read again here, and only what
- * still reads as it did on screen is settled; the rest comes back as it reads now.
+ * The coach's word on what the rules ask, or have done. What waits is a reading of the tracks: it is read again here, and
+ * only what still reads as it did on screen is settled; the rest comes back as it reads now. *Back* puts in its place what
+ * a rule has moved.
  * @param id the command's: ids of the facts follow from it
  */
 export async function decide(
@@ -30,59 +39,41 @@ export async function decide(
   await lockAthletes(tx, athleteIds);
   await settleSessions(tx, club, athleteIds, { before: club.today });
   const people = await peopleOf(tx, club, athleteIds);
-  const judged = items.map((item) => ({ item, ...judge(item, people.get(item.athleteId), club) }));
-  const good = judged.filter(({ answer }) => answer.state === 'kept');
-  await addFacts(
+  const judge = decision === 'back' ? await backJudge(tx, athleteIds) : await openJudge(tx, people, club);
+  const judged = items.map((item): Judged & { item: Item } => {
+    const person = people.get(item.athleteId);
+    return { item, ...(person ? judge(item, person) : UNKNOWN) };
+  });
+  await keepSteps(
     tx,
-    club.clubId,
-    good.map(({ item, tight, from, rules, saw }) => ({
-      id: derivedId(id, item.athleteId, item.exerciseId, item.row),
-      kind: 'step',
-      day: club.today,
-      actor,
-      athleteId: item.athleteId,
-      exerciseId: item.exerciseId,
-      row: item.row,
-      body: {
-        cause: decision,
-        to: decision === 'accepted' ? item.to : from,
-        sessionId: null,
-        tight,
-        rules,
-        saw,
-      },
-    })),
-  );
-  for (const athleteId of new Set(good.map(({ item }) => item.athleteId)))
-    await refoldTracks(tx, club.clubId, athleteId, [
-      ...new Set(
-        good
-          .filter(({ item }) => item.athleteId === athleteId)
-          .flatMap(({ item }) => [item.exerciseId, item.to.exerciseId]),
-      ),
-    ]);
-  await recordChanges(
-    tx,
-    club.clubId,
-    good.map(({ item, from, rules, saw, squadId }) => ({
-      day: club.today,
-      actor,
-      subject: decision === 'accepted' ? 'dose' : 'dose-held',
-      athleteId: item.athleteId,
-      squadId,
-      from,
-      to: decision === 'accepted' ? item.to : from,
-      rules,
-      saw,
-    })),
+    club,
+    actor,
+    judged.flatMap(({ item, step }): Step[] =>
+      step
+        ? [
+            {
+              ...step,
+              id: derivedId(id, item.athleteId, item.exerciseId, item.row),
+              cause: decision === 'held' ? 'held' : 'accepted',
+              athleteId: item.athleteId,
+              exerciseId: item.exerciseId,
+              row: item.row,
+            },
+          ]
+        : [],
+    ),
   );
   return judged.map(({ answer }) => answer);
 }
 
 interface Person {
-  readonly row: AthleteRow;
   readonly squad: SquadRow;
+  readonly known: KnownAthlete;
 }
+type Judge = (item: Item, person: Person) => Judged;
+
+const UNKNOWN: Judged = { answer: refused({ code: 'athlete_unknown', path: [] }), step: null };
+const conflict = (there: unknown): Judged => ({ answer: { state: 'conflict', there } as ItemAnswer, step: null });
 
 /** Athletes with the squad each trains with. */
 async function peopleOf(tx: Tx, club: ClubContext, athleteIds: readonly string[]): Promise<Map<string, Person>> {
@@ -100,40 +91,65 @@ async function peopleOf(tx: Tx, club: ClubContext, athleteIds: readonly string[]
   const found = new Map<string, Person>();
   for (const squad of squads)
     for (const row of rows.get(squad.id) ?? [])
-      if (athleteIds.includes(row.id) && !found.has(row.id)) found.set(row.id, { row, squad });
+      if (athleteIds.includes(row.id) && !found.has(row.id))
+        found.set(row.id, { squad, known: knowRow(row, club.today, club, squad) });
   return found;
 }
 
-function judge({ exerciseId, row, to }: Item, person: Person | undefined, club: ClubContext) {
-  const nothing = { tight: false, from: to, rules: [] as readonly string[], saw: {}, squadId: null as string | null };
-  const exercise = club.library.exercises.get(exerciseId);
-  if (!person || !exercise) return { ...nothing, answer: refused({ code: 'athlete_unknown', path: [] }) as ItemAnswer };
-  const { facts, tracks } = knowRow(person.row, club.today, club, person.squad);
-  const byKey = new Map(tracks.map((track) => [trackKey(track.exerciseId, track.row), track]));
-  const track = byKey.get(trackKey(exerciseId, row));
-  const change =
-    track &&
-    nextDose(
-      {
-        exercise,
-        row,
-        athlete: facts,
-        track,
-        trackOf: (id) => byKey.get(trackKey(id, row)) ?? null,
-        today: club.today,
-        kit: placeOf(person.squad.kit).loading,
+/** What still waits as it did on screen. */
+async function openJudge(tx: Tx, people: ReadonlyMap<string, Person>, club: ClubContext): Promise<Judge> {
+  const sessionOf = await loadSessionHeads(tx, [
+    ...new Set([...people.values()].flatMap(({ known }) => lastSessions(known.tracks))),
+  ]);
+  return ({ exerciseId, row, to }, { known, squad }) => {
+    const change = changeOf(exerciseId, row, known, squad, sessionOf, club);
+    if (!change || canonical(change.to) !== canonical(to)) return conflict(change?.to ?? null);
+    const { from, rules, saw } = change;
+    return {
+      answer: KEPT,
+      step: { from, to: change.to, rules, saw, squadId: squad.id, tight: saw.answer === 'tight' },
+    };
+  };
+}
+
+function changeOf(
+  exerciseId: string,
+  row: Item['row'],
+  known: Person['known'],
+  squad: SquadRow,
+  sessionOf: (id: string) => SessionHead | undefined,
+  club: ClubContext,
+): Change | null {
+  const of = progressCases(known, squad, sessionOf, club).find(
+    (one) => one.track.exerciseId === exerciseId && one.row === row,
+  );
+  return of ? nextDose(of, club.library, club.method) : null;
+}
+
+/** What a rule moved, while it still stands as the rule left it. */
+async function backJudge(tx: Tx, athleteIds: readonly string[]): Promise<Judge> {
+  const moves = await tx
+    .select()
+    .from(fact)
+    .where(and(inArray(fact.athleteId, [...athleteIds]), eq(fact.kind, 'step'), eq(fact.actor, 'rule')))
+    .orderBy(desc(fact.seq));
+  return ({ athleteId, exerciseId, row, to }, { known, squad }) => {
+    const move = moves.find((one) => one.athleteId === athleteId && one.exerciseId === exerciseId && one.row === row);
+    const body = move?.body as { readonly from?: Change['from']; readonly to?: Change['to'] } | undefined;
+    const now = known.tracks.find((track) => trackKey(track.exerciseId, track.row) === trackKey(exerciseId, row));
+    const stands = now?.owned?.dose;
+    if (!body?.from || canonical(body.to) !== canonical(to) || canonical(stands) !== canonical(to.dose))
+      return conflict(stands ?? null);
+    return {
+      answer: KEPT,
+      step: {
+        from: { exerciseId, dose: to.dose },
+        to: body.from,
+        rules: ['PROG-17'],
+        saw: {},
+        squadId: squad.id,
+        tight: false,
       },
-      club.library,
-      club.method,
-    );
-  if (!change || canonical(change.to) !== canonical(to))
-    return { ...nothing, answer: { state: 'conflict', there: change?.to ?? null } as ItemAnswer };
-  return {
-    answer: KEPT as ItemAnswer,
-    tight: change.saw.answer === 'tight',
-    from: change.from,
-    rules: change.rules,
-    saw: change.saw,
-    squadId: person.squad.id,
+    };
   };
 }

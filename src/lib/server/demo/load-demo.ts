@@ -37,6 +37,8 @@ import { refoldTracks } from '../commands/refold';
 import { askedOf, makeBrief } from '../reads/make-brief';
 import { loadSquadDay } from '../reads/squad-day';
 import { readWaiting } from '../reads/waiting';
+import { lastSessions } from '../commands/apply-by-rule';
+import { loadSessionHeads } from '../repositories/session-heads';
 import { loadSquadsAthletes } from '../repositories/athletes';
 import { demoResults } from './demo-results';
 
@@ -261,7 +263,11 @@ async function answerMornings(
     context.squads.map(({ id }) => id),
     day,
   );
-  const { waiting } = readWaiting(context, squads, () => undefined);
+  const all = [...squads.values()].flat();
+  const sessionOf = await loadSessionHeads(tx, [
+    ...new Set(all.flatMap(({ tracks }) => lastSessions(tracks.map(({ state }) => state)))),
+  ]);
+  const { waiting } = readWaiting(context, squads, sessionOf);
   const items = waiting.map(({ athlete: who, track, change }) => ({
     athleteId: who.id,
     exerciseId: track.exerciseId,

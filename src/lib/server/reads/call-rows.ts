@@ -44,16 +44,19 @@ export async function loadCalls(tx: Tx): Promise<CallRows> {
   };
 }
 
+/** The newest time an athlete trained of which a morning may still speak; undefined = none. */
+export const trainedLately = ({ tracks }: Pick<AthleteRow, 'tracks'>, today: Day) =>
+  tracks
+    .flatMap(({ state }) => state.exposures.slice(0, 1))
+    .filter(({ day }) => day < today && day >= addDays(today, -ANSWER_SPEAKS_OF_DAYS))
+    .sort((a, b) => (a.day < b.day ? 1 : -1))[0];
+
 /** Athletes who trained in the last days and have not answered since, by name. */
 export function silentOf({ club, squads, sessions }: Pick<CallRows, 'club' | 'squads' | 'sessions'>) {
   const homes = new Map(sessions.map(({ id, squadId }) => [id, squadId]));
   const found = new Map<string, { athleteId: string; name: string; squadId: string; day: Day }>();
   for (const row of [...squads.values()].flat()) {
-    const trained = row.tracks
-      .flatMap(({ state }) => state.exposures.slice(0, 1))
-      .filter(({ day }) => day < club.today && day >= addDays(club.today, -ANSWER_SPEAKS_OF_DAYS))
-      .sort((a, b) => (a.day < b.day ? 1 : -1));
-    const [last] = trained;
+    const last = trainedLately(row, club.today);
     if (!last || row.checkIns.some(({ day }) => day > last.day)) continue;
     const squadId = homes.get(last.sessionId);
     if (squadId !== undefined) found.set(row.id, { athleteId: row.id, name: row.name, squadId, day: last.day });

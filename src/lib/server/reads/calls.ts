@@ -3,8 +3,9 @@ import { getExercise } from '$core/library';
 import { layOut } from '$core/order';
 import { timesOf, type ClubContext } from '../repositories/club-context';
 import type { CallRows } from './call-rows';
-import { makeCalls, settledToday } from './make-calls';
+import { makeCalls } from './make-calls';
 import { nextCardDay, sayDay } from './page-thread';
+import { movedByRule, settledToday, squadsStepped } from './settled-today';
 
 /** The page: calls, today's sessions, what was settled. @param asked the squad shown; null = all */
 export function readCalls(rows: CallRows, asked: string | null, health: boolean) {
@@ -46,6 +47,8 @@ export function readCalls(rows: CallRows, asked: string | null, health: boolean)
       event: squad.events.find(({ day }) => day >= club.today) ?? null,
     })),
     settled: settledToday(rows, squadId),
+    moved: movedByRule(rows, squadId),
+    stepped: squadsStepped(rows, squadId),
     hasSquads: club.squads.length > 0,
     places: Object.entries(club.method.places)
       .filter(([, { checkin }]) => checkin)

@@ -1,4 +1,4 @@
-import type { Brief } from '$core/choose';
+import type { Brief, Running } from '$core/choose';
 import { addDays, daysBetween, weekdayOf, type Day } from '$core/calendar';
 import type { PlannedMain } from '$core/day';
 import { kneeHip } from '$core/ledger';
@@ -12,6 +12,7 @@ import type { ClubContext } from '../repositories/club-context';
 import { begunIn, type SessionRow } from '../repositories/sessions';
 import { runningOf } from './running';
 import { setsLeft } from './sets-left';
+import { squadSteps } from './squad-steps';
 import { hasNoClearDay, type SquadDay } from './squad-day';
 import { planOf, roleOn, type PlanRead } from './squad-plan';
 
@@ -67,6 +68,7 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
     events: squad.events.map(({ day: eventDay, kind }) => ({ day: eventDay, kind })),
     afterHeavy: athleteId === null && (plan.on?.near ?? false),
     planned: athleteId === null ? mainsOn(rows, plan, asked.phase) : [],
+    own: athleteId !== null,
     noClearDay: hasNoClearDay(squad, day, club.method),
     athletes: known.map(({ facts }) => facts),
     tracks,
@@ -74,7 +76,10 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
     sets: athleteId === null ? setsLeft(rows, plan, asked.phase) : null,
     covered: coveredThisWeek(earlier, day, club.library),
     balance: balanceBefore(earlier, day, club),
-    running: runningOf(earlier, asked.phase, athleteId, role, plan, club),
+    running: withSteps(
+      runningOf(earlier, asked.phase, athleteId, role, plan, club),
+      athleteId === null ? squadSteps(squadCards(earlier, club), tracks, asked.phase, day, club) : {},
+    ),
     pins: {},
     shape: AS_TEMPLATE,
     typed: [],
@@ -82,6 +87,16 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
     primer: asked.primer,
   };
 }
+
+/** The squad's cards that run on, newest first: what was asked for by name stands apart. */
+const squadCards = (earlier: readonly SessionRow[], { method }: ClubContext): SessionRow[] =>
+  earlier.filter(({ athleteId, template }) => athleteId === null && method.templates[template]?.asked == null);
+
+const withSteps = (running: Omit<Running, 'steps'>, steps: Running['steps']): Running => ({
+  ...running,
+  doses: { ...running.doses, ...Object.fromEntries(Object.entries(steps).map(([key, { to }]) => [key, to])) },
+  steps,
+});
 
 /** Main lifts as the plan writes them for the day, where its card is made for the phase and role the plan gives it. */
 function mainsOn({ session }: SquadDay, { on }: PlanRead, phase: Phase): PlannedMain[] {

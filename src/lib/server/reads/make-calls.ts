@@ -11,7 +11,7 @@ import { changeWords, FAMILY_WORDS, listWords, ruleWords, weekdayWord } from '$l
 import type { Call, CallBase, CallChange } from '$lib/model/call';
 import { morningsOf } from '../repositories/athletes';
 import { timesOf, type ClubContext, type SquadRow } from '../repositories/club-context';
-import { silentOf, type CallRows } from './call-rows';
+import { silentOf, trainedLately, type CallRows } from './call-rows';
 import { nextCardDay } from './page-thread';
 import { readWaiting, type TestAsked, type Waiting } from './waiting';
 
@@ -19,7 +19,7 @@ interface Shown extends CallRows {
   readonly health: boolean;
 }
 
-const nameIn =
+export const nameIn =
   ({ library }: ClubContext) =>
   (id: string): string =>
     library.exercises.get(id)?.name ?? id;
@@ -31,9 +31,11 @@ export function makeCalls(rows: CallRows, squadId: string | null, health: boolea
   const squads = new Map(
     club.squads.filter(({ id }) => squadId === null || id === squadId).map((squad) => [squad.id, squad]),
   );
-  const homes = new Map(rows.sessions.map(({ id, squadId: of }) => [id, of]));
-  const { waiting, tests } = readWaiting(club, rows.squads, (sessionId) => homes.get(sessionId));
-  const open = waiting.filter(({ squad }) => squads.has(squad.id));
+  const heads = new Map(rows.sessions.map((session) => [session.id, session]));
+  const { waiting, tests } = readWaiting(club, rows.squads, (sessionId) => heads.get(sessionId));
+  const open = waiting.filter(
+    ({ squad, alone }) => squads.has(squad.id) && !(alone && squads.get(squad.id)?.schools.calls === 'few'),
+  );
   const calls = [
     ...(health ? painCalls(shown, squads) : []),
     ...silentCalls(shown, squads),
@@ -136,6 +138,9 @@ function silentCalls(rows: Shown, squads: Squads): Call[] {
     const quiet = silent.filter(({ squadId }) => squadId === squad.id);
     const last = quiet[0]?.day;
     if (last === undefined) return [];
+    // a few who forgot repeat their dose (PROG-6); half of a squad is a call (PROG-17)
+    const trained = (rows.squads.get(squad.id) ?? []).filter((athlete) => trainedLately(athlete, rows.club.today));
+    if (squad.schools.calls === 'few' && quiet.length * 2 < trained.length) return [];
     return [
       {
         ...base(squad, `silent ${squad.id}`, ['PROG-6'], rows),
@@ -225,46 +230,11 @@ function changeOf({ athlete, track, change }: Waiting, { club }: Pick<Shown, 'cl
   };
 }
 
-function group<T>(items: readonly T[], keyOf: (item: T) => string): T[][] {
+export function group<T>(items: readonly T[], keyOf: (item: T) => string): T[][] {
   const groups = new Map<string, T[]>();
   for (const item of items) {
     const key = keyOf(item);
     groups.set(key, [...(groups.get(key) ?? []), item]);
   }
   return [...groups.values()];
-}
-
-/** What the coach settled today, oldest first: for the side of Calls. */
-export function settledToday({ club, squads, decisions }: CallRows, squadId: string | null) {
-  const names = new Map([...squads.values()].flat().map(({ id, name }) => [id, name]));
-  const shown = new Set(
-    (squadId === null ? [...squads.values()].flat() : (squads.get(squadId) ?? [])).map(({ id }) => id),
-  );
-  return group(
-    decisions.filter(({ athleteId }) => athleteId !== null && shown.has(athleteId)),
-    ({ exerciseId, body }) => `${exerciseId ?? ''} ${(body as Settled).cause}`,
-  ).flatMap((own) => {
-    const [first] = own;
-    if (!first) return [];
-    const { cause, to, rules } = first.body as Settled;
-    return [
-      {
-        key: first.id,
-        exercise: nameIn(club)(first.exerciseId ?? ''),
-        state: cause,
-        count: own.length,
-        words:
-          own.length === 1
-            ? `${names.get(first.athleteId ?? '') ?? ''}: ${formatSets(to.dose)}`
-            : `${String(own.length)} athletes`,
-        rules,
-      },
-    ];
-  });
-}
-
-interface Settled {
-  readonly cause: string;
-  readonly to: { readonly exerciseId: string; readonly dose: Dose };
-  readonly rules: readonly string[];
 }

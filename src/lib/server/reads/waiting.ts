@@ -1,9 +1,10 @@
-import { nextDose, asksForTest, type Change } from '$core/progress';
+import { asksForTest, nextDose, settlesAlone, type Change } from '$core/progress';
 import { daysBetween, type Day } from '$core/calendar';
-import { trackKey, type Track } from '$core/track';
-import { placeOf } from '$lib/model/kit';
-import { knowRow, type AthleteRow } from '../repositories/athletes';
+import type { Track } from '$core/track';
+import { knowRow, type AthleteRow, type KnownAthlete } from '../repositories/athletes';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
+import type { SessionHead } from '../repositories/session-heads';
+import { progressCases } from './progress-case';
 
 /** A change one athlete's line waits for: a reading of the tracks, judged again when it is accepted. */
 export interface Waiting {
@@ -11,6 +12,8 @@ export interface Waiting {
   readonly squad: SquadRow;
   readonly track: Track;
   readonly change: Change;
+  /** a rule settles it by itself, unless the club asks to be asked (PROG-17) */
+  readonly alone: boolean;
   /** the session it speaks of */
   readonly sessionId: string;
   readonly sessionDay: Day;
@@ -25,11 +28,11 @@ export interface TestAsked {
   readonly days: number;
 }
 
-/** What waits for every athlete of the squads. @param squadOf the squad a session belonged to */
+/** What waits for every athlete of the squads. */
 export function readWaiting(
   club: ClubContext,
   squads: ReadonlyMap<string, readonly AthleteRow[]>,
-  squadOf: (sessionId: string) => string | undefined,
+  sessionOf: (sessionId: string) => SessionHead | undefined,
 ): { waiting: Waiting[]; tests: TestAsked[] } {
   const waiting: Waiting[] = [];
   const tests: TestAsked[] = [];
@@ -38,32 +41,29 @@ export function readWaiting(
     for (const row of squads.get(squad.id) ?? []) {
       if (seen.has(row.id)) continue;
       seen.add(row.id);
-      const { facts, tracks } = knowRow(row, club.today, club, squad);
-      const byKey = new Map(tracks.map((track) => [trackKey(track.exerciseId, track.row), track]));
-      tests.push(...testsOf(row, squad, facts.history.lastSession, tracks, club));
-      for (const track of tracks) {
-        const exercise = club.library.exercises.get(track.exerciseId);
-        const [last] = track.exposures;
-        if (!exercise || !last) continue;
-        const home = club.squads.find(({ id }) => id === squadOf(last.sessionId)) ?? squad;
-        const change = nextDose(
-          {
-            exercise,
-            row: track.row,
-            athlete: facts,
-            track,
-            trackOf: (id) => byKey.get(trackKey(id, track.row)) ?? null,
-            today: club.today,
-            kit: placeOf(squad.kit).loading,
-          },
-          club.library,
-          club.method,
-        );
-        if (change)
-          waiting.push({ athlete: row, squad: home, track, change, sessionId: last.sessionId, sessionDay: last.day });
-      }
+      const known = knowRow(row, club.today, club, squad);
+      tests.push(...testsOf(row, squad, known.facts.history.lastSession, known.tracks, club));
+      waiting.push(...waitingOf(row, known, squad, sessionOf, club));
     }
   return { waiting, tests };
+}
+
+/** What one athlete's lines wait for. */
+export function waitingOf(
+  athlete: AthleteRow,
+  known: KnownAthlete,
+  squad: SquadRow,
+  sessionOf: (sessionId: string) => SessionHead | undefined,
+  club: ClubContext,
+): Waiting[] {
+  return progressCases(known, squad, sessionOf, club).flatMap(({ session, ...of }): Waiting[] => {
+    const change = nextDose(of, club.library, club.method);
+    const [last] = of.track.exposures;
+    if (!change || !last) return [];
+    const home = club.squads.find(({ id }) => id === session?.squadId) ?? squad;
+    const alone = settlesAlone(change, of.row, club.library, club.method);
+    return [{ athlete, squad: home, track: of.track, change, alone, sessionId: last.sessionId, sessionDay: last.day }];
+  });
 }
 
 function testsOf(

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import type { Moved } from '$lib/model/call';
+  import MovedByRule from './MovedByRule.svelte';
   import type { ScoreBeat } from '../parts/score';
   import ScoreStrip from '../parts/ScoreStrip.svelte';
 
@@ -6,6 +8,9 @@
     today,
     next,
     settled,
+    moved,
+    stepped,
+    mayPlan,
   }: {
     today: readonly {
       squadId: string;
@@ -18,6 +23,16 @@
       beats: readonly ScoreBeat[];
     }[];
     next: readonly { squad: string; href: string; day: string; event: { name: string; day: string } | null }[];
+    moved: readonly Moved[];
+    stepped: readonly {
+      key: string;
+      href: string;
+      squad: string;
+      exercise: string;
+      to: string;
+      rise: boolean;
+    }[];
+    mayPlan: boolean;
     settled: readonly { key: string; exercise: string; state: string; words: string; rules: readonly string[] }[];
   } = $props();
 </script>
@@ -47,6 +62,7 @@
       </p>
     {/each}
   </section>
+  <MovedByRule {moved} {stepped} {mayPlan} />
   <section>
     <h2>Settled today</h2>
     {#each settled as { key, exercise, state, words, rules } (key)}

@@ -9,7 +9,7 @@ const ids = new Map<string, string>();
  * Sends a decision with what was on screen, and shows what follows from it.
  * @returns a sentence when something was not settled; empty when all was
  */
-export async function settle(changes: readonly CallChange[], decision: 'accepted' | 'held'): Promise<string> {
+export async function settle(changes: readonly CallChange[], decision: 'accepted' | 'held' | 'back'): Promise<string> {
   const items = changes.map(({ athleteId, exerciseId, row, to }) => ({ athleteId, exerciseId, row, to }));
   const key = JSON.stringify({ items, decision });
   const id = ids.get(key) ?? v7();

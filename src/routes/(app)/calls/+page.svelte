@@ -37,7 +37,14 @@
       </div>
     {/each}
   </section>
-  <TodaySide today={data.today} next={data.next} settled={data.settled} />
+  <TodaySide
+    today={data.today}
+    next={data.next}
+    settled={data.settled}
+    moved={data.moved}
+    stepped={data.stepped}
+    mayPlan={data.may.plan}
+  />
 </div>
 
 <style>

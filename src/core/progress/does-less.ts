@@ -1,0 +1,52 @@
+import type { Day } from '../calendar';
+import type { Exercise } from '../library';
+import type { MethodTables } from '../method';
+import type { Track } from '../track';
+import { answerActsOn } from './acts-on-answer';
+
+/** Why an athlete does one step less than the squad today (PROG-16). */
+export type WhyLess = 'light-card' | 'voted-down' | 'not-answered';
+
+/** Answered sessions a light card lasts, the answers looked back over, and those among them that make it. */
+const LIGHT_FOR = 3;
+const LIGHT_OF = 4;
+const LIGHT_FROM = 2;
+/** Fine mornings after which who voted down does as the squad again. */
+const FINE_AGAIN = 2;
+
+/**
+ * Whether the whole card is light: two *overly tight* in the last four answers, for the three answered sessions after them.
+ * @param tracks all of the athlete's
+ * @param day the day of the card
+ */
+export function hasLightCard(tracks: readonly Track[], day: Day): boolean {
+  const answers = new Map<Day, string>();
+  for (const { exposures } of tracks)
+    for (const exposure of exposures)
+      if (exposure.response && exposure.day < day) answers.set(exposure.day, exposure.response.answer);
+  const newest = [...answers].sort(([a], [b]) => (a < b ? 1 : -1)).map(([, answer]) => answer);
+  return Array.from({ length: LIGHT_FOR }, (_, since) => newest.slice(since, since + LIGHT_OF)).some(
+    (window) => window[0] === 'tight' && window.filter((answer) => answer === 'tight').length >= LIGHT_FROM,
+  );
+}
+
+/**
+ * Why an athlete does less on one line, beside a light card: voted down and not fine twice since, or the squad's line has
+ * just risen and the athlete has not answered for it.
+ */
+export function lessOnLine(
+  track: Track | null,
+  exercise: Exercise,
+  hasRisen: boolean,
+  method: MethodTables,
+): Exclude<WhyLess, 'light-card'> | null {
+  const exposures = track?.exposures ?? [];
+  if (hasRisen && exposures[0] && exposures[0].response === null) return 'not-answered';
+  let fine = 0;
+  for (const { response } of exposures) {
+    if (response?.answer === 'fine') fine += 1;
+    if (response?.answer === 'tight' && answerActsOn(exercise, response.place, method))
+      return fine < FINE_AGAIN ? 'voted-down' : null;
+  }
+  return null;
+}

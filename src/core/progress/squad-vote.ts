@@ -1,0 +1,99 @@
+import { daysBetween, type Day } from '../calendar';
+import type { Dose } from '../dose';
+import type { Exercise, Library } from '../library';
+import type { DoseRowId, MethodTables } from '../method';
+import { isClean, type Track } from '../track';
+import { answerActsOn } from './acts-on-answer';
+import { doseRange } from './range';
+
+/** What one athlete's last time says of a squad's line (PROG-16). */
+export type Vote = 'up' | 'stay' | 'down' | 'silent';
+
+/** A squad's line as it was on the card it was done from. */
+export interface SquadLine {
+  readonly exercise: Exercise;
+  readonly row: DoseRowId;
+  readonly dose: Dose;
+  readonly sessionId: string;
+  readonly day: Day;
+}
+
+/** What a line may do in its block (PROG-15): what the block develops rises, a kept ladder line steps once by reps, all else stays. */
+export type MayRise = 'develops' | 'kept-ladder' | 'kept';
+
+export interface Votes {
+  readonly up: number;
+  readonly down: number;
+  readonly answered: number;
+  readonly did: number;
+}
+
+/** One step of a squad's line, with the votes behind it. */
+export interface SquadStep {
+  readonly kind: 'set-up' | 'amount-up' | 'set-down' | 'amount-down';
+  readonly from: Dose;
+  readonly to: Dose;
+  readonly votes: Votes;
+}
+
+/**
+ * An athlete's vote on a line without a load, of the session it was done in, at whichever dose (PROG-2 to PROG-4, PROG-16):
+ * fine and clean up, overly tight there down, everything else stay.
+ * @returns null when the athlete did not do it
+ */
+export function voteOf(
+  track: Track | null,
+  { exercise, sessionId }: Pick<SquadLine, 'exercise' | 'sessionId'>,
+  method: MethodTables,
+): Vote | null {
+  const exposure = track?.exposures.find((one) => one.sessionId === sessionId);
+  if (!exposure) return null;
+  if (exposure.response === null) return 'silent';
+  const { answer, place } = exposure.response;
+  if (answer === 'tight') return answerActsOn(exercise, place, method) ? 'down' : 'stay';
+  return answer === 'fine' && isClean(exposure) ? 'up' : 'stay';
+}
+
+export function countVotes(votes: readonly (Vote | null)[]): Votes {
+  const of = (vote: Vote): number => votes.filter((one) => one === vote).length;
+  const [up, down, silent] = [of('up'), of('down'), of('silent')];
+  const did = votes.filter((vote) => vote !== null).length;
+  return { up, down, answered: did - silent, did };
+}
+
+/**
+ * The step a squad's line takes after its last time (PROG-16): a third or more of the answers down, one step down; half or
+ * more up, one step up as far as its block lets it; fewer than half answering, nothing. Not before two days have passed,
+ * nor twice in a week.
+ * @param lastStep the day of the card on which the line stepped last; null = never
+ * @returns null = the line stays
+ */
+export function squadStep(
+  line: SquadLine,
+  votes: Votes,
+  may: MayRise,
+  { today, lastStep }: { readonly today: Day; readonly lastStep: Day | null },
+  library: Library,
+  method: MethodTables,
+): SquadStep | null {
+  const { squad, timeStepS, cutShare } = method.settings.progress;
+  const range = doseRange(line.exercise, method.doses[line.row], library);
+  if (!range || !method.doses[line.row].progresses || votes.answered === 0) return null;
+  if (daysBetween(line.day, today) < squad.daysAfter) return null;
+  const gap = may === 'kept-ladder' ? squad.keptDaysBetween : squad.daysBetween;
+  if (lastStep !== null && daysBetween(lastStep, today) < gap) return null;
+  if (votes.answered < votes.did * squad.answeredShare) return null;
+  const { dose } = line;
+  const step = (kind: SquadStep['kind'], to: Dose): SquadStep => ({ kind, from: dose, to, votes });
+  if (votes.down >= votes.answered * squad.downShare) {
+    if (dose.sets > range.sets[0]) return step('set-down', { ...dose, sets: dose.sets - 1 });
+    const amount = dose.amount - Math.max(1, Math.floor(dose.amount * cutShare));
+    return amount < 1 ? null : step('amount-down', { ...dose, amount });
+  }
+  // jumps get their sets from the block, not from votes (JUMP-10)
+  if (votes.up < votes.answered * squad.upShare || may === 'kept' || line.exercise.plyo) return null;
+  if (may === 'develops' && dose.sets < range.sets[1]) return step('set-up', { ...dose, sets: dose.sets + 1 });
+  if (dose.amount >= range.amount[1]) return null;
+  const more = dose.unit === 'seconds' ? timeStepS : 1;
+  return step('amount-up', { ...dose, amount: Math.min(range.amount[1], dose.amount + more) });
+}

@@ -1,0 +1,100 @@
+<script lang="ts">
+  import type { Moved } from '$lib/model/call';
+  import { settle } from './settle';
+
+  let {
+    moved,
+    stepped,
+    mayPlan,
+  }: {
+    moved: readonly Moved[];
+    stepped: readonly {
+      key: string;
+      href: string;
+      squad: string;
+      exercise: string;
+      to: string;
+      rise: boolean;
+    }[];
+    mayPlan: boolean;
+  } = $props();
+
+  let open = $state(false);
+  let trouble = $state('');
+  const loads = $derived(moved.reduce((sum, { changes }) => sum + changes.length, 0));
+  const count = $derived(loads + stepped.length);
+  const back = async (changes: Moved['changes']): Promise<void> => {
+    trouble = await settle(changes, 'back');
+  };
+</script>
+
+<section>
+  <h2>Moved by rule</h2>
+  {#if count === 0}
+    <p class="note">Nothing today.</p>
+  {:else}
+    <p>
+      {count === 1 ? 'One thing moved' : `${String(count)} things moved`} by rule.
+      <button class="quiet" aria-expanded={open} onclick={() => (open = !open)}>{open ? 'Close' : 'Look'}</button>
+    </p>
+  {/if}
+  {#if open}
+    {#each stepped as { key, href, squad, exercise, to, rise } (key)}
+      <p class="line">
+        <span>{squad}: <a {href}>{exercise}</a> {rise ? 'up' : 'down'} to <b>{to}</b></span><span class="rule-id"
+          >PROG-16</span
+        >
+      </p>
+    {/each}
+    {#each moved as { exercise, changes } (exercise)}
+      <div class="entry">
+        <p class="line">
+          <b>{exercise}</b>
+          {#if mayPlan && changes.length > 1}
+            <button class="quiet" onclick={() => void back(changes)} aria-label="Take back {exercise} for all"
+              >Take back all {changes.length}</button
+            >
+          {/if}
+        </p>
+        {#each changes as change (change.athleteId + change.row)}
+          <p class="line who">
+            <span
+              >{change.athlete}
+              {change.words.from} → <b>{change.words.to}</b>{#if change.otherwise}<span class="warn-text">
+                  · answered otherwise since</span
+                >{/if}</span
+            >
+            {#if mayPlan}<button
+                class="quiet"
+                onclick={() => void back([change])}
+                aria-label="Take back {exercise} for {change.athlete}">Back</button
+              >{/if}
+          </p>
+        {/each}
+      </div>
+    {/each}
+  {/if}
+  {#if trouble}<p class="warn-text" role="alert">{trouble}</p>{/if}
+</section>
+
+<style>
+  section {
+    display: grid;
+    gap: 6px;
+  }
+  .line {
+    display: flex;
+    justify-content: space-between;
+    gap: 8px;
+    border-bottom: var(--rule);
+    padding: 4px 0;
+    font-stretch: 90%;
+  }
+  .who {
+    padding-left: 10px;
+  }
+  a {
+    color: var(--ink);
+    text-underline-offset: 3px;
+  }
+</style>
