@@ -14,7 +14,7 @@ import { logSets } from '../../src/lib/server/commands/log-sets';
 import { runCommand, runOne, type ItemAnswer } from '../../src/lib/server/commands/run-command';
 import { foldAthlete, foldAthleteComplaints } from '../../src/lib/server/commands/refold';
 import { withClub, type Tx } from '../../src/lib/server/db/client';
-import { complaint, track } from '../../src/lib/server/db/schema';
+import { club, complaint, track } from '../../src/lib/server/db/schema';
 import { loadCalls } from '../../src/lib/server/reads/call-rows';
 import { askedOf, makeBrief, type Asked } from '../../src/lib/server/reads/make-brief';
 import { makeCalls } from '../../src/lib/server/reads/make-calls';
@@ -205,6 +205,15 @@ export const waiting = (club: TestClub): Promise<Waiting[]> =>
     const ids = [...squads.values()].flat().flatMap(({ tracks }) => lastSessions(tracks.map(({ state }) => state)));
     return readWaiting(context, squads, await loadSessionHeads(tx, [...new Set(ids)])).waiting;
   });
+
+/** The club wants each change as a call. */
+export const askEverything = (of: TestClub) =>
+  withClub(of.clubId, (tx) =>
+    tx
+      .update(club)
+      .set({ schools: { calls: 'ask me everything' } })
+      .where(eq(club.clubId, of.clubId)),
+  );
 
 export const settle = (club: TestClub, open: readonly Waiting[], decision: 'accepted' | 'held', id = v7()) =>
   runCommand({ clubId: club.clubId, id, verb: 'decide', actor: club.coachId }, [id, decision], async (tx) => ({

@@ -17,6 +17,7 @@ import { readPastedAthletes } from '../../src/lib/server/commands/paste-names';
 import { DAY, knownGround, makeClub, type TestClub } from './club';
 import {
   answer,
+  askEverything,
   changeOf,
   clear,
   close,
@@ -288,37 +289,55 @@ describe('the floor', () => {
 });
 
 describe('morning to next session', () => {
-  it('overly tight, calf: the cut waits, and once accepted it stands on the next card and in the history', async () => {
+  it('overly tight, calf: nothing waits, and the next card asks less (PROG-16)', async () => {
     const id = await makeCard(club);
     const before = await lineOn(club, DAY, first, 'jump-1');
     await logDay(club, DAY, id, (line) => line.slot === 'jump-1' && line.athleteId === first);
     onDay(NEXT);
     await answer(club, first, { answer: 'tight', place: 'calf' }, NEXT);
     await answer(club, first, { answer: 'tight', place: 'calf' }, NEXT);
-    const open = await waiting(club);
-    expect(open).toMatchObject([
-      { change: { rules: expect.arrayContaining(['PROG-4']) }, track: { exerciseId: before.exerciseId } },
-    ]);
-    await settle(club, open, 'accepted');
     expect(await waiting(club)).toEqual([]);
-    const dose = open[0]!.change.to.dose;
-    expect(dose.sets * dose.amount).toBeLessThan(before.dose.sets * before.dose.amount);
+    onDay(LATER);
     await makeCard(club, LATER);
-    expect((await lineOn(club, LATER, first, 'jump-1')).dose).toMatchObject({ sets: dose.sets, amount: dose.amount });
-    const history = await withClub(club.clubId, (tx) => tx.select().from(change).where(eq(change.athleteId, first)));
-    expect(history.find((row) => row.subject === 'dose')).toMatchObject({
-      actor: club.coachId,
-      rules: open[0]!.change.rules,
+    const now = await lineOn(club, LATER, first, 'jump-1');
+    expect(now.exerciseId).toBe(before.exerciseId);
+    expect(now.dose.sets * now.dose.amount).toBeLessThan(before.dose.sets * before.dose.amount);
+    // the one who did it is the whole vote: the squad's line steps down with it
+    const { card, view } = await readOn(club, LATER);
+    const line = card.lines.find(({ slot }) => slot === 'jump-1');
+    expect(line?.reasons.find(({ code }) => code === 'squad_step')?.facts).toMatchObject({
+      rise: false,
+      down: 1,
+      did: 1,
     });
+    for (const own of view.filter(({ slot }) => slot === 'jump-1')) {
+      expect(own.dose.sets * own.dose.amount).toBeLessThan(before.dose.sets * before.dose.amount);
+    }
   });
 
-  it('a primer in between takes nothing from what was accepted', async () => {
-    const id = await makeCard(club);
-    await logDay(club, DAY, id, (line) => line.athleteId === first);
+  it('a primer in between takes nothing from a load that was come to', async () => {
+    const lifted = async (day: string, loadKg: number | null) => {
+      onDay(day);
+      const id = await makeCard(club, day);
+      await logDay(
+        club,
+        day,
+        id,
+        (line) => line.athleteId === first && line.slot === 'main',
+        (line) => ({ loadKg: line.dose.loadKg ?? loadKg }),
+      );
+      await close(club, id);
+    };
+    await lifted(DAY, 60);
+    const loads = async (day: string) =>
+      (await dayOf(club, day)).athletes
+        .find((row) => row.id === first)!
+        .tracks.flatMap(({ state }) =>
+          state.owned?.dose.loadKg == null ? [] : [[state.exerciseId, state.owned.dose]],
+        );
     onDay(NEXT);
-    await answer(club, first, { answer: 'tight', place: 'calf' }, NEXT);
-    await settle(club, await waiting(club), 'accepted');
-    const owned = (await dayOf(club, NEXT)).athletes.find((row) => row.id === first)!.tracks;
+    const owned = await loads(NEXT);
+    expect(owned).toHaveLength(1);
     onDay('2026-11-27');
     const primer = await makeCard(club, '2026-11-27', {
       minutes: 20,
@@ -327,17 +346,27 @@ describe('morning to next session', () => {
     await logDay(club, '2026-11-27', primer);
     await close(club, primer);
     onDay(LATER);
-    const after = (await dayOf(club, LATER)).athletes.find((row) => row.id === first)!.tracks;
-    for (const { state } of owned) {
-      const now = after.find((one) => one.state.exerciseId === state.exerciseId && one.state.row === state.row)?.state;
-      expect(now?.owned, state.exerciseId).toMatchObject({ dose: state.owned?.dose });
-    }
+    expect(await loads(LATER)).toEqual(owned);
   });
 
   it('a correction takes back what the first answer asked: fine, then pain 6, leaves nothing to accept', async () => {
+    await askEverything(club);
     await knownGround(club, [first]);
-    const id = await makeCard(club);
-    await logDay(club, DAY, id, (line) => line.athleteId === first);
+    for (const day of ['2026-11-18', DAY]) {
+      onDay(day);
+      const id = await makeCard(club, day);
+      await logDay(
+        club,
+        day,
+        id,
+        (line) => line.athleteId === first && line.slot === 'main',
+        (line) => ({ loadKg: line.dose.loadKg ?? 12, rir: (line.dose.rir ?? 0) + 2 }),
+      );
+      await close(club, id);
+      if (day === DAY) continue;
+      onDay('2026-11-19');
+      await answer(club, first, {}, '2026-11-19');
+    }
     onDay(NEXT);
     await answer(club, first, { answer: 'fine' }, NEXT);
     const rises = await waiting(club);

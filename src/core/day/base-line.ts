@@ -71,6 +71,8 @@ export function baseLine(
         ? { ...owned, rir: same ? full.rir : owned.rir, restSeconds: same ? full.restSeconds : owned.restSeconds }
         : {
             ...fresh,
+            // where more reps are not the gentler way, nobody begins above the squad
+            amount: same && method.doses[row].rir === null ? Math.min(fresh.amount, full.amount) : fresh.amount,
             sets: same ? Math.min(freshSets(exercise, row, fresh, athlete, context), full.sets) : fresh.sets,
           };
   const base: WorkingLine = {

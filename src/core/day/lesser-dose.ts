@@ -1,6 +1,6 @@
 import type { Dose } from '../dose';
 import type { DoseRowId } from '../method';
-import { doseRange } from '../progress';
+import { aThirdLess, doseRange } from '../progress';
 import type { DayContext } from './day-context';
 
 /**
@@ -16,6 +16,6 @@ export function lesserDose(
   const range = exercise && row.progresses ? doseRange(exercise, row, library) : null;
   if (!range) return null;
   if (dose.sets > range.sets[0]) return { ...dose, sets: dose.sets - 1 };
-  const third = Math.max(1, Math.floor(dose.amount * method.settings.progress.cutShare));
-  return dose.amount > third ? { ...dose, amount: dose.amount - third } : null;
+  const amount = aThirdLess(dose, method);
+  return amount === null ? null : { ...dose, amount };
 }

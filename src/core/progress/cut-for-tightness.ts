@@ -1,6 +1,7 @@
 import type { Dose } from '../dose';
 import type { Library } from '../library';
 import type { MethodTables } from '../method';
+import { aThirdLess } from './a-third-less';
 import type { Change } from './change';
 import type { JudgedCase } from './progress-case';
 import { doseRange, entryOnRung, type DoseRange } from './range';
@@ -54,8 +55,7 @@ export function cutForTightness(
       rules: ['PROG-4'],
       saw,
     };
-  const third = Math.floor(owned.amount * method.settings.progress.cutShare);
-  const amount = Math.max(1, owned.amount - Math.max(1, third));
-  if (amount === owned.amount) return null;
+  const amount = aThirdLess(owned, method);
+  if (amount === null) return null;
   return { kind: 'amount-down', from, to: { ...from, dose: { ...owned, amount } }, rules: ['PROG-4', 'DOSE-1'], saw };
 }

@@ -1,3 +1,4 @@
+export * from './a-third-less';
 export * from './change';
 export * from './does-less';
 export * from './history';

@@ -1,5 +1,5 @@
 import { daysBetween } from '../calendar';
-import type { Exercise, Library } from '../library';
+import type { Library } from '../library';
 import type { MethodTables } from '../method';
 import { actsOn } from '../safety';
 import { earns } from '../track';

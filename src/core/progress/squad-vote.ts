@@ -3,6 +3,7 @@ import type { Dose } from '../dose';
 import type { Exercise, Library } from '../library';
 import type { DoseRowId, MethodTables } from '../method';
 import { isClean, type Track } from '../track';
+import { aThirdLess } from './a-third-less';
 import { answerActsOn } from './acts-on-answer';
 import { doseRange } from './range';
 
@@ -76,7 +77,7 @@ export function squadStep(
   library: Library,
   method: MethodTables,
 ): SquadStep | null {
-  const { squad, timeStepS, cutShare } = method.settings.progress;
+  const { squad, timeStepS } = method.settings.progress;
   const range = doseRange(line.exercise, method.doses[line.row], library);
   if (!range || !method.doses[line.row].progresses || votes.answered === 0) return null;
   if (daysBetween(line.day, today) < squad.daysAfter) return null;
@@ -87,8 +88,8 @@ export function squadStep(
   const step = (kind: SquadStep['kind'], to: Dose): SquadStep => ({ kind, from: dose, to, votes });
   if (votes.down >= votes.answered * squad.downShare) {
     if (dose.sets > range.sets[0]) return step('set-down', { ...dose, sets: dose.sets - 1 });
-    const amount = dose.amount - Math.max(1, Math.floor(dose.amount * cutShare));
-    return amount < 1 ? null : step('amount-down', { ...dose, amount });
+    const amount = aThirdLess(dose, method);
+    return amount === null ? null : step('amount-down', { ...dose, amount });
   }
   // jumps get their sets from the block, not from votes (JUMP-10)
   if (votes.up < votes.answered * squad.upShare || may === 'kept' || line.exercise.plyo) return null;

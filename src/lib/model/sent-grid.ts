@@ -1,5 +1,6 @@
 import type { TestRecord } from '$core/testing';
 import type { CellView } from './results';
+import { sparse, type Sparse } from './sparse';
 import type { GridAthlete, GridPage } from './start-line';
 
 /** What most records and cells say: it is not sent with each of a few hundred. */
@@ -14,9 +15,6 @@ const USUAL_RECORD = {
 } as const;
 const USUAL_CELL = { ...USUAL_RECORD, source: 'typed', by: null } as const;
 
-/** A value with what is usual of it left out. */
-type Sparse<T, U> = Omit<T, keyof U> & Partial<Pick<T, keyof U & keyof T>>;
-
 /** An athlete with the last values and those of the day, each without what is usual. */
 type SentAthlete = Omit<GridAthlete, 'last'> & {
   readonly last: readonly Sparse<TestRecord, typeof USUAL_RECORD>[];
@@ -26,13 +24,6 @@ type SentAthlete = Omit<GridAthlete, 'last'> & {
 /** A testing day as a page brings it. */
 export interface SentGrid extends Omit<GridPage, 'athletes' | 'cells'> {
   readonly athletes: readonly SentAthlete[];
-}
-
-function sparse<T extends object, U extends object>(of: T, usual: U): Sparse<T, U> {
-  const kept = Object.entries(of).filter(
-    ([key, value]) => !Object.hasOwn(usual, key) || usual[key as keyof U] !== value,
-  );
-  return Object.fromEntries(kept) as Sparse<T, U>;
 }
 
 /** A testing day as it is sent; `gridOf` is the way back. Every cell is of the page's day and of one of its athletes. */

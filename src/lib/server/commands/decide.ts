@@ -73,7 +73,7 @@ interface Person {
 type Judge = (item: Item, person: Person) => Judged;
 
 const UNKNOWN: Judged = { answer: refused({ code: 'athlete_unknown', path: [] }), step: null };
-const conflict = (there: unknown): Judged => ({ answer: { state: 'conflict', there } as ItemAnswer, step: null });
+const conflict = (there: unknown): Judged => ({ answer: { state: 'conflict', there }, step: null });
 
 /** Athletes with the squad each trains with. */
 async function peopleOf(tx: Tx, club: ClubContext, athleteIds: readonly string[]): Promise<Map<string, Person>> {

@@ -5,6 +5,7 @@ import { DEMANDS } from '$core/library';
 import type { BenchGround } from '$lib/model/bench-ground';
 import type { CardAnswer } from '$lib/model/card';
 import { viewsOf } from '$lib/model/exercise-view';
+import { sentView } from '$lib/model/sent-view';
 import { storedCard } from '../commands/keep-card';
 import { timesOf, libraryOf } from '../repositories/club-context';
 import { withoutHealth } from './hide-health';
@@ -81,7 +82,7 @@ export function readBench(rows: SquadDay, may: { readonly plan: boolean; readonl
         ? shareAlike({
             stored,
             card: read.card,
-            view: atFirst(read, !may.plan),
+            view: sentView(atFirst(read, !may.plan)),
             assessment: read.assessment,
             views: viewsOf(new Set(ids), libraryOf(club, squad)),
           })

@@ -1,4 +1,4 @@
-import { and, asc, eq, gte, inArray, lte, sql } from 'drizzle-orm';
+import { and, asc, eq, gt, gte, inArray, lte, sql } from 'drizzle-orm';
 import { addDays, type Day } from '$core/calendar';
 import { ANSWER_SPEAKS_OF_DAYS } from '$core/track';
 import type { Tx } from '../db/client';
@@ -15,11 +15,21 @@ const loadRecentSessions = (tx: Tx, today: Day) =>
     with: { lines: { orderBy: asc(sessionLine.position) }, logs: { columns: { id: true }, limit: 1 } },
   });
 
+/** Days a move by rule is listed: a coach who was away a day still sees it. */
+const LISTED_DAYS = 3;
+
 const loadDecisions = (tx: Tx, today: Day) =>
   tx
     .select()
     .from(fact)
-    .where(and(eq(fact.kind, 'step'), eq(fact.day, today), inArray(sql`${fact.body}->>'cause'`, ['accepted', 'held'])))
+    .where(
+      and(
+        eq(fact.kind, 'step'),
+        gt(fact.day, addDays(today, -LISTED_DAYS)),
+        lte(fact.day, today),
+        inArray(sql`${fact.body}->>'cause'`, ['accepted', 'held']),
+      ),
+    )
     .orderBy(fact.seq);
 
 export interface CallRows {

@@ -1,8 +1,6 @@
 import { gymTimeOn } from '$core/season';
 import { daysBetween, weekdayOf } from '$core/calendar';
 import { contactsOf } from '$core/jumps';
-import type { Dose } from '$core/dose';
-import { formatSets } from '$core/exchange';
 import { getExercise } from '$core/library';
 import { isRise } from '$core/progress';
 import { barOf, complaintColumn } from '$core/safety';

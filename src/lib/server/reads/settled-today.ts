@@ -13,7 +13,10 @@ export function settledToday({ club, squads, decisions }: CallRows, squadId: str
     (squadId === null ? [...squads.values()].flat() : (squads.get(squadId) ?? [])).map(({ id }) => id),
   );
   return group(
-    decisions.filter(({ athleteId, actor }) => athleteId !== null && actor !== 'rule' && shown.has(athleteId)),
+    decisions.filter(
+      ({ athleteId, actor, day }) =>
+        day === club.today && athleteId !== null && actor !== 'rule' && shown.has(athleteId),
+    ),
     ({ exerciseId, body }) => `${exerciseId ?? ''} ${(body as Settled).cause}`,
   ).flatMap((own) => {
     const [first] = own;
@@ -43,7 +46,7 @@ interface Settled {
   readonly rules: readonly string[];
 }
 
-/** What rules moved by themselves and may be taken back (PROG-17): loads today, by entry. */
+/** What rules moved by themselves and may be taken back (PROG-17): loads of the last days, by entry. */
 export function movedByRule({ club, squads, decisions }: CallRows, squadId: string | null): Moved[] {
   const people = new Map(
     (squadId === null ? [...squads.values()].flat() : (squads.get(squadId) ?? [])).map((row) => [row.id, row]),

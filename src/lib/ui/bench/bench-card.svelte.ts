@@ -7,6 +7,7 @@ import { sayIssue } from '$lib/messages';
 import type { BenchGround, KeptCard } from '$lib/model/bench-ground';
 import type { CardAnswer } from '$lib/model/card';
 import type { ExerciseView } from '$lib/model/exercise-view';
+import { viewOf } from '$lib/model/sent-view';
 import { startSolver, type Solver } from '$lib/workers/solver';
 import type { BenchPage } from './bench-page';
 import { CardHistory } from './card-history';
@@ -93,7 +94,7 @@ export class BenchCard {
     this.facilityId = this.#keeper.facilityId;
     if (data.session) {
       this.card = data.session.card;
-      this.view = data.session.view;
+      this.view = viewOf(data.session.view);
       this.assessment = data.session.assessment;
       this.views = data.session.views;
       this.keep = 'kept';

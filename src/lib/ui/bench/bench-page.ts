@@ -1,11 +1,11 @@
 import type { Assessment } from '$core/choose';
-import type { DayLine } from '$core/day';
 import type { Demand, Phase } from '$core/library';
 import type { Card } from '$core/session';
 import type { MassUnit } from '$core/units';
 import type { StoredCard } from '$lib/model/card';
 import type { ExerciseView } from '$lib/model/exercise-view';
 import type { Kit } from '$lib/model/kit';
+import type { SentLine } from '$lib/model/sent-view';
 
 /** What the page's server gives the Bench. */
 export interface BenchPage {
@@ -42,7 +42,7 @@ export interface BenchPage {
   readonly session: {
     readonly stored: StoredCard;
     readonly card: Card;
-    readonly view: readonly DayLine[];
+    readonly view: readonly SentLine[];
     readonly assessment: Assessment;
     readonly views: Readonly<Record<string, ExerciseView>>;
   } | null;

@@ -31,7 +31,7 @@
 <section>
   <h2>Moved by rule</h2>
   {#if count === 0}
-    <p class="note">Nothing today.</p>
+    <p class="note">Nothing in the last three days.</p>
   {:else}
     <p>
       {count === 1 ? 'One thing moved' : `${String(count)} things moved`} by rule.
