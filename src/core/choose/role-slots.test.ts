@@ -58,7 +58,8 @@ describe('roles of a week (WEEK-8)', () => {
       prep: [],
       otherDays: [],
       lastBlock: [],
-      doses: {}, steps: {}
+      doses: {},
+      steps: {},
     };
     expect(solve({ role: as('B'), running }).card.lines.find(({ slot }) => slot === 'main')?.exerciseId).toBe(
       'romanian-deadlift',

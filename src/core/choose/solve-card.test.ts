@@ -162,7 +162,15 @@ describe('solveCard', () => {
   it('keeps the lines of the last card where they may stay', () => {
     const first = solve(brief());
     const entries = Object.fromEntries(first.card.lines.map((l) => [l.slot, l.exerciseId]));
-    const running = { phase: 'in-season' as const, entries, prep: [], otherDays: [], lastBlock: [], doses: {}, steps: {} };
+    const running = {
+      phase: 'in-season' as const,
+      entries,
+      prep: [],
+      otherDays: [],
+      lastBlock: [],
+      doses: {},
+      steps: {},
+    };
     const next = solve(brief({ day: '2026-12-01', running, events: [{ day: '2026-12-05', kind: 'league' }] }));
     const trained = ({ card }: typeof next) => card.lines.filter((l) => l.block !== 'prep').map((l) => l.exerciseId);
     expect(trained(next)).toEqual(trained(first));

@@ -21,6 +21,16 @@ export interface Moved {
   readonly changes: readonly (CallChange & { readonly otherwise: boolean })[];
 }
 
+/** Who of a squad has answered for its last session. */
+export interface Mornings {
+  readonly squadId: string;
+  readonly squad: string;
+  /** the session they speak of: `yesterday`, `Monday` */
+  readonly session: string;
+  readonly trained: number;
+  readonly silent: readonly { readonly id: string; readonly name: string }[];
+}
+
 export interface CallBase {
   readonly key: string;
   readonly squad: string;

@@ -3,7 +3,7 @@ import { getExercise } from '$core/library';
 import { layOut } from '$core/order';
 import { timesOf, type ClubContext } from '../repositories/club-context';
 import type { CallRows } from './call-rows';
-import { makeCalls } from './make-calls';
+import { makeCalls, readMornings } from './make-calls';
 import { nextCardDay, sayDay } from './page-thread';
 import { movedByRule, settledToday, squadsStepped } from './settled-today';
 
@@ -47,6 +47,7 @@ export function readCalls(rows: CallRows, asked: string | null, health: boolean)
       event: squad.events.find(({ day }) => day >= club.today) ?? null,
     })),
     settled: settledToday(rows, squadId),
+    mornings: readMornings(rows, squadId),
     moved: movedByRule(rows, squadId),
     stepped: squadsStepped(rows, squadId),
     hasSquads: club.squads.length > 0,

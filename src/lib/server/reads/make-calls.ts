@@ -6,7 +6,7 @@ import { isRise } from '$core/progress';
 import { barOf, complaintColumn } from '$core/safety';
 import { ownValue } from '$core/own';
 import { changeWords, FAMILY_WORDS, listWords, ruleWords, weekdayWord } from '$lib/messages';
-import type { Call, CallBase, CallChange } from '$lib/model/call';
+import type { Call, CallBase, CallChange, Mornings } from '$lib/model/call';
 import { morningsOf } from '../repositories/athletes';
 import { timesOf, type ClubContext, type SquadRow } from '../repositories/club-context';
 import { silentOf, trainedLately, type CallRows } from './call-rows';
@@ -148,6 +148,34 @@ function silentCalls(rows: Shown, squads: Squads): Call[] {
       },
     ];
   });
+}
+
+/** How many of each squad have answered for their last session, and who has not: anybody may be answered for at the door. */
+export function readMornings(rows: CallRows, squadId: string | null): Mornings[] {
+  const silent = silentOf(rows);
+  const homes = new Map(rows.sessions.map((session) => [session.id, session.squadId]));
+  return rows.club.squads
+    .filter(({ id }) => squadId === null || id === squadId)
+    .flatMap((squad): Mornings[] => {
+      // who also trains with another squad is counted where they trained last
+      const days = (rows.squads.get(squad.id) ?? []).flatMap((one) => {
+        const last = trainedLately(one, rows.club.today);
+        return last && homes.get(last.sessionId) === squad.id ? [last.day] : [];
+      });
+      const last = days.sort().at(-1);
+      if (last === undefined) return [];
+      return [
+        {
+          squadId: squad.id,
+          squad: squad.name,
+          session: sessionWord(last, rows),
+          trained: days.length,
+          silent: silent
+            .filter((one) => one.squadId === squad.id)
+            .map(({ athleteId, name }) => ({ id: athleteId, name })),
+        },
+      ];
+    });
 }
 
 const sessionWord = (day: string, { club }: Pick<Shown, 'club'>): string =>

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import type { Moved } from '$lib/model/call';
+  import type { Moved, Mornings } from '$lib/model/call';
+  import MorningsSide from './Mornings.svelte';
   import MovedByRule from './MovedByRule.svelte';
   import type { ScoreBeat } from '../parts/score';
   import ScoreStrip from '../parts/ScoreStrip.svelte';
@@ -10,7 +11,10 @@
     settled,
     moved,
     stepped,
+    mornings,
+    places,
     mayPlan,
+    mayLog,
   }: {
     today: readonly {
       squadId: string;
@@ -32,7 +36,10 @@
       to: string;
       rise: boolean;
     }[];
+    mornings: readonly Mornings[];
+    places: readonly { id: string; name: string }[];
     mayPlan: boolean;
+    mayLog: boolean;
     settled: readonly { key: string; exercise: string; state: string; words: string; rules: readonly string[] }[];
   } = $props();
 </script>
@@ -62,6 +69,7 @@
       </p>
     {/each}
   </section>
+  <MorningsSide {mornings} {mayLog} {places} />
   <MovedByRule {moved} {stepped} {mayPlan} />
   <section>
     <h2>Settled today</h2>

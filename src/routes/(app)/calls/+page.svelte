@@ -43,7 +43,10 @@
     settled={data.settled}
     moved={data.moved}
     stepped={data.stepped}
+    mornings={data.mornings}
+    places={data.places}
     mayPlan={data.may.plan}
+    mayLog={data.may.log}
   />
 </div>
 

@@ -1,0 +1,51 @@
+<script lang="ts">
+  import type { Mornings } from '$lib/model/call';
+  import DoorAnswers from './DoorAnswers.svelte';
+
+  let {
+    mornings,
+    mayLog,
+    places,
+  }: {
+    mornings: readonly Mornings[];
+    mayLog: boolean;
+    places: readonly { id: string; name: string }[];
+  } = $props();
+  /** the squad whose silent are answered for */
+  let open = $state<string | null>(null);
+</script>
+
+{#if mornings.length > 0}
+  <section>
+    <h2>Mornings</h2>
+    {#each mornings as { squadId, squad, session, trained, silent } (squadId)}
+      <p class="line">
+        <span>{squad}, {session}: <b>{trained - silent.length} of {trained}</b> answered</span>
+        {#if mayLog && silent.length > 0}
+          <button
+            class="quiet"
+            aria-expanded={open === squadId}
+            onclick={() => (open = open === squadId ? null : squadId)}
+            >{open === squadId ? 'Close' : `Answer for ${String(silent.length)}`}</button
+          >
+        {/if}
+      </p>
+      {#if open === squadId}<DoorAnswers athletes={silent} {places} />{/if}
+    {/each}
+  </section>
+{/if}
+
+<style>
+  section {
+    display: grid;
+    gap: 6px;
+  }
+  .line {
+    display: flex;
+    justify-content: space-between;
+    gap: 8px;
+    border-bottom: var(--rule);
+    padding: 4px 0;
+    font-stretch: 90%;
+  }
+</style>
