@@ -151,7 +151,22 @@ export const SETTINGS: MethodSettings = {
     growthHighestTier: 'medium',
   },
   time: { transitionS: 45, switchS: 10, leastMinutes: 10 },
-  ledger: { kneeHip: [0.32, 0.55], judgedFromSets: 6 },
+  ledger: {
+    kneeHip: [0.32, 0.55],
+    hamstrings: [0.35, 0.6],
+    adductors: [0.4, 0.6],
+    singleLeg: [0.3, 0.6],
+    push: [0.4, 0.6],
+    sideways: [0.15, 1],
+    judgedFromSets: 6,
+    forgotten: {
+      muscles: ['hipFlexors', 'adductors', 'tibialisAnterior', 'soleus', 'foot', 'trunkSide', 'trunkAntiRotation'],
+      sets: 2,
+      days: 14,
+    },
+    windows: [7, 14, 28],
+  },
+  trainingLoad: { rise: 1.3, monotony: 2, weeksBefore: 4 },
   shares: {
     patterns: [
       'hinge-rdl',

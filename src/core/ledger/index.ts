@@ -1,2 +1,3 @@
 export * from './knee-hip';
 export * from './led-by';
+export * from './read-ledger';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { PHASES, TIERS } from '../library/words';
+import { MUSCLES, PHASES, TIERS } from '../library/words';
 
 const span = z.tuple([z.number(), z.number()]);
 
@@ -143,7 +143,21 @@ export const settingsSchema = z.object({
     growthHighestTier: z.enum(TIERS),
   }),
   time: z.object({ transitionS: z.number(), switchS: z.number(), leastMinutes: z.number() }),
-  ledger: z.object({ kneeHip: span, judgedFromSets: z.number() }),
+  ledger: z.object({
+    kneeHip: span,
+    hamstrings: span,
+    adductors: span,
+    singleLeg: span,
+    push: span,
+    sideways: span,
+    judgedFromSets: z.number(),
+    /** LED-1: muscles that are easily forgotten, and the hard sets under which they are */
+    forgotten: z.object({ muscles: z.array(z.enum(MUSCLES)), sets: z.number(), days: z.number() }),
+    /** days looked back over */
+    windows: z.array(z.number()),
+  }),
+  /** LOAD-1, LOAD-2 */
+  trainingLoad: z.object({ rise: z.number(), monotony: z.number(), weeksBefore: z.number() }),
   /** which patterns the share school reads anew, and the hamstrings' part of hamstrings and glutes (LED-2) */
   shares: z.object({
     patterns: z.array(z.string()),
