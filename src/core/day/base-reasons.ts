@@ -27,7 +27,15 @@ export function reasonsFor(
   if (of.holds)
     return [
       ...(exercise.id === line.exerciseId ? [] : [{ code: 'own_rung', rules: ['PROG-2'], facts: {} }]),
-      ...(of.holds.by === 'accepted' ? [{ code: 'accepted_change', rules: of.holds.rules, facts: {} }] : []),
+      ...(of.holds.by === 'accepted'
+        ? [
+            {
+              code: of.holds.rules.includes('PROG-17') ? 'moved_by_rule' : 'accepted_change',
+              rules: of.holds.rules,
+              facts: {},
+            },
+          ]
+        : []),
     ];
   const easier = row !== line.row || dose.sets < full.sets || dose.amount !== full.amount;
   if (!easier || !method.doses[row].progresses) return [];

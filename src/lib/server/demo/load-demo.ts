@@ -157,6 +157,9 @@ async function writeRoster(tx: Tx, clubId: string, day: Day, random: () => numbe
   return squadIds;
 }
 
+/** How hard sessions of the demo were, by weekday. */
+const EFFORTS = [5, 7, 6];
+
 /** A gym day of the past: the card is made, everyone who came does it, mostly as written, and the coach closes it. */
 async function train(tx: Tx, squadId: string, coachId: string, day: Day, random: () => number): Promise<void> {
   const rows = await loadSquadDay(tx, squadId, day, null);
@@ -212,7 +215,12 @@ async function train(tx: Tx, squadId: string, coachId: string, day: Day, random:
     await refoldTracks(tx, club.clubId, athleteId, [
       ...new Set(logs.filter((log) => log.athleteId === athleteId).map(({ exerciseId }) => exerciseId)),
     ]);
-  await closeSession(tx, coachId, id, { id: v7(), minutes: gym.minutes, rpe: null, present });
+  await closeSession(tx, coachId, id, {
+    id: v7(),
+    minutes: gym.minutes,
+    rpe: EFFORTS[weekdayOf(day) % EFFORTS.length] ?? null,
+    present,
+  });
 }
 
 /** What somebody picks up where no load was known: a light bell or bar, by body mass. */

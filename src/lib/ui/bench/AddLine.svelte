@@ -5,9 +5,19 @@
   import FamilyGlyph from '../glyphs/FamilyGlyph.svelte';
   import type { BenchState } from './bench-state.svelte';
 
-  let { bench, onleave }: { bench: BenchState; onleave: () => void } = $props();
+  let {
+    bench,
+    first = '',
+    onleave,
+  }: {
+    bench: BenchState;
+    /** words looked for when it opens */
+    first?: string;
+    onleave: () => void;
+  } = $props();
 
-  let query = $state('');
+  // svelte-ignore state_referenced_locally
+  let query = $state(first);
   let offers = $state.raw<readonly Offer[]>([]);
   let at = $state(0);
   let asked = 0;

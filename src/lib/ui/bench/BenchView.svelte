@@ -3,6 +3,7 @@
   import { ownValue } from '$core/own';
   import { Button, ContentSwitcher, Switch } from 'carbon-components-svelte';
   import { invalidateAll } from '$app/navigation';
+  import { page } from '$app/state';
   import { formatDose } from '$core/exchange';
   import type { Line } from '$core/session';
   import { inSentence, listWords, weekdayWord } from '$lib/messages';
@@ -22,6 +23,8 @@
   const bench = new BenchState(data);
   let editing = $state<string | null>(null);
   let adding = $state(false);
+  /** words a page that led here wants looked for */
+  let find = $state(page.url.searchParams.get('find') ?? '');
   /** athletes down, lines across, in place of the card */
   let everybody = $state(false);
 
@@ -54,7 +57,7 @@
   }
 
   onMount(() => {
-    void bench.start();
+    void bench.start().then(() => (adding ||= find !== ''));
     return () => bench.stop();
   });
 
@@ -193,7 +196,14 @@
           {placeName}
         />
       {:else}
-        {#if adding && editable}<AddLine {bench} onleave={() => (adding = false)} />{/if}
+        {#if adding && editable}<AddLine
+            {bench}
+            first={find}
+            onleave={() => {
+              adding = false;
+              find = '';
+            }}
+          />{/if}
         <CardView {bench} mass={data.massUnit} {editable} {nameOf} bind:editing />
       {/if}
       <footer>

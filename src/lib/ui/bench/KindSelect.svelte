@@ -22,7 +22,7 @@
         if (detail !== chosen && !(await bench.setKind(String(detail) || null))) refusals += 1;
       }}
     >
-      <SelectItem value="" text="as day and minutes say" />
+      <SelectItem value="" text="by the day" />
       {#each kinds as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
     </Select>
   {/key}

@@ -14,7 +14,13 @@
   <section class="roster">
     <header>
       <h1>{squad.name}</h1>
-      <span class="note">{data.athletes.length} athletes · <a class="quiet" href="/squad?new">New squad</a></span>
+      <span class="note"
+        >{data.athletes.length} athletes · {#if data.athletes.length > 0}<a
+            class="quiet"
+            href="/squad/{squad.id}/balance">Balance and load</a
+          > ·
+        {/if}<a class="quiet" href="/squad?new">New squad</a></span
+      >
       <span class="next"
         ><Button
           size="small"
