@@ -90,6 +90,21 @@ describe('calls', () => {
     },
   );
 
+  it('mild pain is no call once or twice, and is one the third morning in a row (PROG-17)', async () => {
+    const kinds = async () => (await callsOf(club)).map(({ kind }) => kind);
+    for (const [day, expected] of [
+      ['2026-11-22', false],
+      [MONDAY, false],
+      [DAY, true],
+    ] as const) {
+      onDay(day);
+      await answer(club, club.athletes[0]!, { answer: 'pain', place: 'knee', score: 1 }, day);
+      expect((await kinds()).includes('pain'), day).toBe(expected);
+    }
+    await answer(club, club.athletes[0]!, { answer: 'fine' }, DAY);
+    expect(await kinds()).not.toContain('pain');
+  });
+
   it('is silent about a few who forgot, and not about half of those who trained (PROG-17)', async () => {
     await trained(MONDAY, club.athletes);
     const kinds = async () => (await callsOf(club)).map(({ kind }) => kind);

@@ -3,16 +3,15 @@ import { getExercise, type Exercise } from '../library';
 import { rowForLevel, type Dose } from '../dose';
 import type { DoseRowId } from '../method';
 import { isMainSlot, type Card, type Line } from '../session';
-import { doseRange, lessOnLine } from '../progress';
-import type { Track } from '../track';
+import { doseRange } from '../progress';
 import { trainsGently, type DayContext } from './day-context';
 import { reasonsFor } from './base-reasons';
 import { enoughRow, rowCaseOf } from './row-for-athlete';
+import { lessened, squadLoadKg } from './squad-part';
 import { athleteLevel, startDose } from './start-dose';
 import { isAway } from './ease-for-layoff';
-import { lesserDose } from './lesser-dose';
-import { easedTo, type WorkingLine } from './working-line';
-import { plannedLoadKg, plannedMain } from './working-max';
+import type { WorkingLine } from './working-line';
+import { plannedMain } from './working-max';
 
 /** Rungs followed from the squad's entry to the athlete's own. */
 const MOST_RUNGS = 8;
@@ -85,28 +84,6 @@ export function baseLine(
     typed: false,
   };
   return lessened(withCap(withCaution(base, athlete, context), line), line, athlete, context);
-}
-
-/** The athlete's own load at the squad's sets and reps: as it is owned at those reps, else read from what it tells of (PROG-15). */
-function squadLoadKg(track: Track | null, full: Dose, asPlanned: boolean, method: DayContext['method']): number | null {
-  const owned = track?.owned?.dose;
-  if (!asPlanned && owned && owned.amount === full.amount && (owned.rir ?? 0) === (full.rir ?? 0)) return owned.loadKg;
-  return plannedLoadKg(track, full, method);
-}
-
-/** One step under the squad for who needs it today (PROG-16): what is owned stays. */
-function lessened(working: WorkingLine, line: Line, athlete: AthleteFacts, context: DayContext): WorkingLine {
-  const { exercise, row, dose } = working;
-  if (context.own || working.typed || exercise.id !== line.exerciseId || row !== line.row) return working;
-  const track = context.trackOf(athlete.id, exercise.id, row);
-  const hasRisen = line.reasons.some(({ code, facts }) => code === 'squad_step' && facts.rise === true);
-  const why = context.isLight(athlete.id)
-    ? 'light-card'
-    : dose.loadKg === null
-      ? lessOnLine(track, exercise, hasRisen, context.method)
-      : null;
-  const less = why && lesserDose({ exerciseId: exercise.id, row, dose }, context);
-  return less ? easedTo(working, less, { code: 'does_less', rules: ['PROG-16'], facts: { why } }) : working;
 }
 
 /**

@@ -7,7 +7,7 @@ import { barOf, complaintColumn } from '$core/safety';
 import { ownValue } from '$core/own';
 import { changeWords, FAMILY_WORDS, listWords, ruleWords, weekdayWord } from '$lib/messages';
 import type { Call, CallBase, CallChange, Mornings } from '$lib/model/call';
-import { morningsOf } from '../repositories/athletes';
+import { morningsOf, type AthleteRow } from '../repositories/athletes';
 import { timesOf, type ClubContext, type SquadRow } from '../repositories/club-context';
 import { silentOf, trainedLately, type CallRows } from './call-rows';
 import { nextCardDay } from './page-thread';
@@ -81,7 +81,8 @@ function painCalls(rows: Shown, squads: Squads): Call[] {
     for (const athlete of rows.squads.get(squad.id) ?? [])
       for (const row of athlete.complaints) {
         const column = Object.hasOwn(method.places, row.place) ? complaintColumn(row, today) : null;
-        if (seen.has(row.id) || row.referredAt !== null || (column !== 'three' && column !== 'stop')) continue;
+        const grave = column === 'three' || column === 'stop' || (column === 'mild' && hurtsAgain(athlete));
+        if (seen.has(row.id) || row.referredAt !== null || !grave) continue;
         seen.add(row.id);
         const bar = barOf({ place: row.place, side: row.side, score: row.score, column }, method);
         const stops = bar.everything
@@ -103,6 +104,13 @@ function painCalls(rows: Shown, squads: Squads): Call[] {
       }
   return found.sort((a, b) => (b.kind === 'pain' ? b.score : 0) - (a.kind === 'pain' ? a.score : 0));
 }
+
+/** Mornings of pain in a row that are a call, however mild (PROG-17). */
+const HURTS_IN_A_ROW = 3;
+const hurtsAgain = (athlete: AthleteRow): boolean => {
+  const last = morningsOf(athlete).slice(0, HURTS_IN_A_ROW);
+  return last.length === HURTS_IN_A_ROW && last.every(({ answer }) => answer === 'pain');
+};
 
 /** Tests the rules ask for before something goes on (PROG-7, PROG-4). */
 function testCalls(tests: readonly TestAsked[], rows: Shown): Call[] {
