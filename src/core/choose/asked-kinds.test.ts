@@ -2,7 +2,7 @@ import { describe, expect, it, test } from 'vitest';
 import { LIBRARY, METHOD } from '$catalog';
 import { AS_TEMPLATE } from '../session';
 import { surveyBrief } from '../survey/survey-briefs';
-import { solveCard, type Brief } from '.';
+import { runningKey, solveCard, type Brief } from '.';
 
 type Place = Parameters<typeof surveyBrief>[4];
 const KINDS = Object.entries(METHOD.templates).flatMap(([id, { asked, minutes }]) => (asked ? [{ id, minutes }] : []));
@@ -35,6 +35,23 @@ describe('sessions asked for by name (SEL-7)', () => {
     const card = cardOf('circuit', 45);
     expect(fixed(card)).toEqual(Array(8).fill('3 × 8'));
     expect(new Set(card.work.map(({ group }) => group)).size).toBe(1);
+  });
+
+  it('a round that is always done so took no step of the squad’s', () => {
+    const calf = cardOf('circuit', 45).work.find(({ slot }) => slot === 'round-calf')!;
+    const stepped = (amount: number) => {
+      const step = {
+        kind: 'amount-up' as const,
+        from: calf.dose,
+        to: { ...calf.dose, amount },
+        votes: { up: 3, down: 0, answered: 3, did: 3 },
+      };
+      const { running } = surveyBrief('team-handball', 'in-season', 45, 'trained', 'full kit', LIBRARY);
+      const steps = { [runningKey(calf.exerciseId, calf.row)]: step };
+      const { work } = cardOf('circuit', 45, 'full kit', { running: { ...running, steps } });
+      return work.find(({ slot }) => slot === 'round-calf')!.reasons.some(({ code }) => code === 'squad_step');
+    };
+    expect([stepped(13), stepped(calf.dose.amount)]).toEqual([false, true]);
   });
 
   it('heavy hips: five sets of five of a hip-led lift, three minutes of rest, the load from what is known', () => {

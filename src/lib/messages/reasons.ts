@@ -124,7 +124,7 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
       : f.known === true
         ? 'Foundation level: the bottom of the range.'
         : 'Start line not known yet: the bottom of the range.',
-  accepted_change: () => 'Changed after last time, as accepted.',
+  accepted_change: () => 'Changed after last time, on the coach’s word.',
   moved_by_rule: () => 'The load moved after last time, by rule.',
   squad_step: (f) =>
     `The squad’s line steps ${f.rise === true ? 'up' : 'down'} from ${text(f.sets)} × ${text(f.amount)}${f.unit === 'seconds' ? ' s' : ''}: of ${text(f.did)} who did it ${text(f.answered)} answered, ${text(f.up)} for more and ${text(f.down)} for less.`,

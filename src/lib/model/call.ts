@@ -21,6 +21,17 @@ export interface Moved {
   readonly changes: readonly (CallChange & { readonly otherwise: boolean })[];
 }
 
+/** A line of today's card that stepped with the squad's votes. */
+export interface Stepped {
+  readonly key: string;
+  /** its card on the Bench */
+  readonly href: string;
+  readonly squad: string;
+  readonly exercise: string;
+  readonly to: string;
+  readonly rise: boolean;
+}
+
 /** Who of a squad has answered for its last session. */
 export interface Mornings {
   readonly squadId: string;

@@ -30,7 +30,9 @@ export function explainLine(
 
   const key = runningKey(exercise.id, row);
   const step = Object.hasOwn(brief.running.steps, key) ? brief.running.steps[key] : undefined;
-  if (step)
+  const asRuns = full?.dose ?? dose;
+  // a dose of the coach's, or of a round that is always done so, took no step
+  if (step && asRuns.sets === step.to.sets && asRuns.amount === step.to.amount)
     reasons.push({
       code: 'squad_step',
       rules: ['PROG-16'],

@@ -1,9 +1,11 @@
-import { and, desc, eq, inArray } from 'drizzle-orm';
+import { and, desc, eq, gt, inArray } from 'drizzle-orm';
+import { addDays, type Day } from '$core/calendar';
 import { nextDose, type Change } from '$core/progress';
 import { trackKey } from '$core/track';
 import type { Decide } from '$lib/model/bodies';
 import type { Tx } from '../db/client';
 import { athlete, fact, squadAthlete } from '../db/schema';
+import { LISTED_DAYS } from '../reads/call-rows';
 import { progressCases } from '../reads/progress-case';
 import { knowRow, loadSquadsAthletes, type KnownAthlete } from '../repositories/athletes';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
@@ -39,7 +41,7 @@ export async function decide(
   await lockAthletes(tx, athleteIds);
   await settleSessions(tx, club, athleteIds, { before: club.today });
   const people = await peopleOf(tx, club, athleteIds);
-  const judge = decision === 'back' ? await backJudge(tx, athleteIds) : await openJudge(tx, people, club);
+  const judge = decision === 'back' ? await backJudge(tx, athleteIds, club.today) : await openJudge(tx, people, club);
   const judged = items.map((item): Judged & { item: Item } => {
     const person = people.get(item.athleteId);
     return { item, ...(person ? judge(item, person) : UNKNOWN) };
@@ -127,11 +129,18 @@ function changeOf(
 }
 
 /** What a rule moved, while it still stands as the rule left it. */
-async function backJudge(tx: Tx, athleteIds: readonly string[]): Promise<Judge> {
+async function backJudge(tx: Tx, athleteIds: readonly string[], today: Day): Promise<Judge> {
   const moves = await tx
     .select()
     .from(fact)
-    .where(and(inArray(fact.athleteId, [...athleteIds]), eq(fact.kind, 'step'), eq(fact.actor, 'rule')))
+    .where(
+      and(
+        inArray(fact.athleteId, [...athleteIds]),
+        eq(fact.kind, 'step'),
+        eq(fact.actor, 'rule'),
+        gt(fact.day, addDays(today, -LISTED_DAYS)),
+      ),
+    )
     .orderBy(desc(fact.seq));
   return ({ athleteId, exerciseId, row, to }, { known, squad }) => {
     const move = moves.find((one) => one.athleteId === athleteId && one.exerciseId === exerciseId && one.row === row);
@@ -145,7 +154,7 @@ async function backJudge(tx: Tx, athleteIds: readonly string[]): Promise<Judge> 
       step: {
         from: { exerciseId, dose: to.dose },
         to: body.from,
-        rules: ['PROG-17'],
+        rules: ['PROG-12'],
         saw: {},
         squadId: squad.id,
         tight: false,

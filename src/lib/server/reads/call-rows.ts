@@ -15,8 +15,8 @@ const loadRecentSessions = (tx: Tx, today: Day) =>
     with: { lines: { orderBy: asc(sessionLine.position) }, logs: { columns: { id: true }, limit: 1 } },
   });
 
-/** Days a move by rule is listed: a coach who was away a day still sees it. */
-const LISTED_DAYS = 3;
+/** Days a move by rule is listed, and may be taken back: a coach who was away a day still sees it. */
+export const LISTED_DAYS = 3;
 
 const loadDecisions = (tx: Tx, today: Day) =>
   tx

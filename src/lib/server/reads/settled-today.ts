@@ -1,7 +1,7 @@
 import type { Dose } from '$core/dose';
 import { formatSets } from '$core/exchange';
 import { changeWords } from '$lib/messages';
-import type { Moved } from '$lib/model/call';
+import type { Moved, Stepped } from '$lib/model/call';
 import type { CallRows } from './call-rows';
 import { group, nameIn } from './make-calls';
 import { SQUAD_STEP } from './squad-steps';
@@ -85,7 +85,7 @@ export function movedByRule({ club, squads, decisions }: CallRows, squadId: stri
 }
 
 /** Lines of today's cards that stepped with the squad's votes (PROG-16). */
-export const squadsStepped = ({ club, sessions }: CallRows, squadId: string | null) =>
+export const squadsStepped = ({ club, sessions }: CallRows, squadId: string | null): Stepped[] =>
   sessions
     .filter((one) => one.day === club.today && one.athleteId === null && (squadId === null || one.squadId === squadId))
     .flatMap((session) =>

@@ -40,12 +40,4 @@
     display: grid;
     gap: 6px;
   }
-  .line {
-    display: flex;
-    justify-content: space-between;
-    gap: 8px;
-    border-bottom: var(--rule);
-    padding: 4px 0;
-    font-stretch: 90%;
-  }
 </style>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Moved } from '$lib/model/call';
+  import type { Moved, Stepped } from '$lib/model/call';
   import { settle } from './settle';
 
   let {
@@ -8,14 +8,7 @@
     mayPlan,
   }: {
     moved: readonly Moved[];
-    stepped: readonly {
-      key: string;
-      href: string;
-      squad: string;
-      exercise: string;
-      to: string;
-      rise: boolean;
-    }[];
+    stepped: readonly Stepped[];
     mayPlan: boolean;
   } = $props();
 
@@ -81,14 +74,6 @@
   section {
     display: grid;
     gap: 6px;
-  }
-  .line {
-    display: flex;
-    justify-content: space-between;
-    gap: 8px;
-    border-bottom: var(--rule);
-    padding: 4px 0;
-    font-stretch: 90%;
   }
   .who {
     padding-left: 10px;

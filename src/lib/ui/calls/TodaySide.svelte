@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Moved, Mornings } from '$lib/model/call';
+  import type { Moved, Mornings, Stepped } from '$lib/model/call';
   import MorningsSide from './Mornings.svelte';
   import MovedByRule from './MovedByRule.svelte';
   import type { ScoreBeat } from '../parts/score';
@@ -28,14 +28,7 @@
     }[];
     next: readonly { squad: string; href: string; day: string; event: { name: string; day: string } | null }[];
     moved: readonly Moved[];
-    stepped: readonly {
-      key: string;
-      href: string;
-      squad: string;
-      exercise: string;
-      to: string;
-      rise: boolean;
-    }[];
+    stepped: readonly Stepped[];
     mornings: readonly Mornings[];
     places: readonly { id: string; name: string }[];
     mayPlan: boolean;
@@ -125,7 +118,7 @@
     text-underline-offset: 3px;
     text-decoration-color: var(--edge);
   }
-  .line {
+  aside :global(.line) {
     display: flex;
     justify-content: space-between;
     gap: 8px;
