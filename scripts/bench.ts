@@ -27,12 +27,17 @@ import { findEntries } from '../src/core/library';
 import { libraryIndex } from '../src/lib/server/reads/library-index';
 import { athlete, brief } from '../tests/fixtures';
 import { benchLoad } from './bench-load';
+import { benchSeason } from './bench-season';
 
 /** Figures the Bench and the floor are designed for; run through `npm run bench`. A timing is read, never asserted. */
 const base = process.env.BASE_URL;
 if (!base) throw new Error('bench: BASE_URL must be set; use npm run bench');
 if (process.argv.includes('load')) {
   await benchLoad(base);
+  process.exit(0);
+}
+if (process.argv.includes('season')) {
+  await benchSeason(base);
   process.exit(0);
 }
 const RUNS = 60;

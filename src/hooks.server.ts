@@ -34,6 +34,7 @@ const OPEN = [
   '/healthz',
   '/readyz',
   '/a/[token]',
+  '/a/[token]/calendar.ics',
   '/a/[token]/card',
   '/a/[token]/moment',
   '/calendar/[token].ics',

@@ -57,6 +57,7 @@ export const brief = (own: Partial<Brief> = {}): Brief => ({
   afterHeavy: false,
   planned: [],
   role: null,
+  jumpRows: null,
   schools: DEFAULT_SCHOOLS,
   place: {
     lane: true,
@@ -89,6 +90,7 @@ export const brief = (own: Partial<Brief> = {}): Brief => ({
   balance: { knee: 0, hip: 0 },
   noClearDay: false,
   own: false,
+  calendars: {},
   tracks: {},
   begun: {},
   running: {

@@ -44,6 +44,7 @@ const READ: Readonly<Record<string, Partial<Record<Who, number | 'in'>> & { all?
   '/squad': STAFF,
   '/squad/[squadId]': OWN_CLUB,
   '/squad/[squadId]/balance': OWN_CLUB,
+  '/squad/[squadId]/links': OWN_CLUB,
   '/squad/[squadId]/[athleteId]': OWN_CLUB,
   '/squad/[squadId]/[athleteId]/start': OWN_CLUB,
   '/start': STAFF,
@@ -61,7 +62,10 @@ const READ: Readonly<Record<string, Partial<Record<Who, number | 'in'>> & { all?
   '/season': STAFF,
   '/season/[squadId]': OWN_CLUB,
   '/season/[squadId]/calendar.ics': OWN_CLUB,
+  '/season/[squadId]/compare': OWN_CLUB,
+  '/season/[squadId]/event/[eventId]': OWN_CLUB,
   '/season/[squadId]/plan.csv': OWN_CLUB,
+  '/season/[squadId]/season.json': OWN_CLUB,
   '/season/[squadId]/remedies': OWN_CLUB,
   '/measure': STAFF,
   '/api/mat': { nobody: 401, other: 200, 'head-coach': 200, assistant: 200, 'physio-read': 403, athlete: 403 },
@@ -72,6 +76,7 @@ const READ: Readonly<Record<string, Partial<Record<Who, number | 'in'>> & { all?
   '/floor/[sessionId]': OWN_CLUB,
   '/print/[sessionId]': OWN_CLUB,
   '/print/[sessionId]/each': OWN_CLUB,
+  '/print/season/[squadId]': OWN_CLUB,
   '/library': STAFF,
   '/library/index.json': STAFF,
   '/library/ladders': STAFF,
@@ -94,6 +99,7 @@ const READ: Readonly<Record<string, Partial<Record<Who, number | 'in'>> & { all?
   },
   '/calendar/[token].ics': { all: 404 },
   '/a/[token]': { all: 404 },
+  '/a/[token]/calendar.ics': { all: 404 },
   '/a/[token]/card': { all: 404 },
   '/a/[token]/moment': { all: 404 },
   '/api/sessions/[id]': {
@@ -197,6 +203,14 @@ test.beforeAll(async () => {
   const bench = await (await contexts.get('head-coach')!.get(`/bench/${squad}/2026-11-21`)).text();
   ids.sessionId = /\/floor\/([0-9a-f-]{36})/.exec(bench)?.[1] ?? '';
   ids.id = ids.sessionId;
+  // a squad that has a season, with an event of it
+  for (const [, id] of html.matchAll(/\/calls\?squad=([0-9a-f-]{36})/g)) {
+    const season = await (await contexts.get('head-coach')!.get(`/season/${id!}`)).text();
+    const event = /\/event\/([0-9a-f-]{36})/.exec(season)?.[1];
+    if (!event || !season.includes('season.json')) continue;
+    Object.assign(ids, { inSeason: id, eventId: event });
+  }
+  expect(ids.inSeason).toBeDefined();
   for (const [name, value] of Object.entries(ids)) expect(value, name).not.toBe('');
 });
 test.afterAll(async () => {
@@ -204,10 +218,12 @@ test.afterAll(async () => {
 });
 
 const fill = (route: string): string =>
-  (route.startsWith('/library/') ? route.replace('[id]', 'back-squat') : route).replace(
-    /\[(\w+)\]/g,
-    (_all, name: string) => ids[name]!,
-  );
+  (route.startsWith('/library/')
+    ? route.replace('[id]', 'back-squat')
+    : route.includes('/season/')
+      ? route.replace('[squadId]', '[inSeason]')
+      : route
+  ).replace(/\[(\w+)\]/g, (_all, name: string) => ids[name]!);
 
 test('every route is known here', () => {
   const routes = [...new Set(routesOf('src/routes'))].sort();

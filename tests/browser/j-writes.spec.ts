@@ -72,6 +72,8 @@ test.beforeAll(async ({ browser }) => {
   ids.squadId = /\/calls\?squad=([0-9a-f-]{36})/.exec(html)![1]!;
   const roster = await (await page.request.get(`/squad/${ids.squadId}`)).text();
   ids.athleteId = new RegExp(`/squad/${ids.squadId}/([0-9a-f-]{36})`).exec(roster)![1]!;
+  const season = await (await page.request.get(`/season/${ids.squadId}`)).text();
+  ids.eventId = /\/event\/([0-9a-f-]{36})/.exec(season)![1]!;
   const bench = await (await page.request.get(`/bench/${ids.squadId}/2026-11-21`)).text();
   ids.id = /\/floor\/([0-9a-f-]{36})/.exec(bench)![1]!;
   const { rows } = await owner.query<{ id: string }>(`

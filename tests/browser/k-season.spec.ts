@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import ICAL from 'ical.js';
 import { seriousOn } from './access';
 import { ready, setToday, signIn, TUESDAY } from './app';
 
@@ -92,9 +93,37 @@ test('a season from a fixture file: weeks that lead with knee and hip, a moved m
   await page.keyboard.press('Control+z');
   await expect.poll(mains).toEqual(blocks);
 
+  // the edge between pre-season and season, by key and back
+  const edge = (at: number) =>
+    page.getByRole('button', { name: `in season begins in week ${String(at)}: arrow keys move it` });
+  await page.goto(`/season/${squadId}`);
+  await ready(page);
+  await edge(11).press('ArrowLeft');
+  await expect(edge(10)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Last change' })).toContainText('a phase set');
+  await page.keyboard.press('Control+z');
+  await expect(edge(11)).toBeVisible();
+
+  // another library than the one that wrote it reads the calendar
   const out = await (await page.request.get(`/season/${squadId}/calendar.ics`)).text();
-  expect(out).toContain(`UID:${squadId}-2026-12-07@jaleo`);
-  expect(out).toContain('Levante 2');
+  const events = new ICAL.Component(ICAL.parse(out) as unknown[])
+    .getAllSubcomponents('vevent')
+    .map((one) => new ICAL.Event(one));
+  const lift = events.find(({ uid }) => uid === `${squadId}-2026-12-07@jaleo`);
+  expect(lift?.startDate.toString()).toBe('2026-12-07T17:00:00');
+  expect(lift?.duration.toSeconds()).toBeGreaterThan(1800);
+  expect(events.find(({ summary }) => summary.includes('Levante 2'))?.startDate.isDate).toBe(true);
+  expect(new Set(events.map(({ uid }) => uid)).size).toBe(events.length);
+
+  // the plan as a file by its schema, and on paper
+  const file = (await (await page.request.get(`/season/${squadId}/season.json`)).json()) as { weeks: unknown[] };
+  expect(file.weeks).toHaveLength(22);
+  await page.goto(`/print/season/${squadId}`);
+  await expect(page.getByRole('row')).toHaveCount(23);
+  const pdf = await page.pdf({ preferCSSPageSize: true });
+  expect(pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+  await page.goto(`/print/season/${squadId}?week=12`);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('week 12');
 });
 
 test('a week changed by hand: dragged, by key, with one tap, taken back; the Bench follows and the past stays', async ({
@@ -129,6 +158,8 @@ test('a week changed by hand: dragged, by key, with one tap, taken back; the Ben
   await expect(page.getByRole('status').filter({ hasText: 'Kept' })).toBeVisible();
   await page.goto(`/season/${squadId}?week=22`);
   await ready(page);
+  // drawn by the page's own code: now it hears keys
+  await expect(page.locator('.chart svg').first()).toBeVisible();
 
   await page.keyboard.press('Control+z');
   await expect(days.nth(1)).toContainText('Lift A');
@@ -163,4 +194,128 @@ test('a week changed by hand: dragged, by key, with one tap, taken back; the Ben
   await ready(page);
   await expect(page.getByRole('region', { name: 'Week 20' }).locator('.session').first()).toBeVisible();
   await expect(page.getByRole('button', { name: /later, on/ })).toHaveCount(0);
+});
+
+test('on the strip: a match and a phase’s edge are dragged and keyed, and taken back', async ({ page }) => {
+  setToday(TUESDAY);
+  await signIn(page);
+  await page.goto('/season');
+  await ready(page);
+  await page.locator('.thread select').first().selectOption({ label: 'Handball' });
+  await expect(page.getByRole('link', { name: /^Week 22, / })).toBeVisible();
+  const last = page.getByRole('region', { name: 'Last change' });
+  const mark = page.getByRole('button', { name: /2026-12-05: arrow keys move it by a week/ });
+  await mark.press('ArrowRight');
+  await expect(page.getByRole('button', { name: /2026-12-12: arrow keys/ })).toHaveCount(2);
+  await expect(last).toContainText('an event changed');
+  await page.keyboard.press('Control+z');
+  await expect(mark).toBeVisible();
+  // dragged two weeks on
+  const to = (await page.getByRole('link', { name: /^Week 24, / }).boundingBox())!;
+  const from = (await mark.boundingBox())!;
+  await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 20, from.y + 10, { steps: 4 });
+  await page.mouse.move(to.x + to.width / 2, from.y + from.height / 2, { steps: 8 });
+  await page.mouse.up();
+  await expect(page.getByRole('button', { name: /2026-12-19: arrow keys/ }).first()).toBeVisible();
+  await expect(mark).toBeHidden();
+  await page.keyboard.press('Control+z');
+  await expect(mark).toBeVisible();
+});
+
+test('two plans side by side: what would move, and how far one stands over the other at the event it is for', async ({
+  page,
+}) => {
+  setToday(TUESDAY);
+  await signIn(page);
+  await page.goto('/season');
+  await ready(page);
+  await page.locator('.thread select').first().selectOption({ label: 'Handball' });
+  await page.getByRole('link', { name: 'Two plans' }).click();
+  await ready(page);
+  await expect(page.getByText('Both are the same plan')).toBeVisible();
+  await page.getByLabel('Sessions a week').selectOption('1');
+  await page.getByRole('button', { name: 'Hold them side by side' }).click();
+  const told = page.getByRole('region', { name: 'Fitness and fatigue' });
+  await expect(told).toContainText(/the other plan stands at −\d/);
+  await expect(told).toContainText('the band covers all that published fits allow');
+  await expect(page.getByRole('region', { name: 'What would move' }).getByRole('listitem').first()).toBeVisible();
+  expect(await seriousOn(page)).toEqual([]);
+});
+
+test('who played, who is called up and who is away: silly numbers stay typed, and the card follows', async ({
+  page,
+}) => {
+  setToday(TUESDAY);
+  await signIn(page);
+  await page.goto('/season');
+  await ready(page);
+  await page.locator('.thread select').first().selectOption({ label: 'Handball' });
+  const squadId = /season\/([0-9a-f-]{36})/.exec(page.url())![1]!;
+  await page.getByRole('link', { name: /^Who plays in .*2026-11-21/ }).click();
+  await ready(page);
+  await expect(page.getByRole('heading', { level: 1, name: 'Who played' })).toBeVisible();
+  const rows = page.getByRole('row');
+  await rows
+    .nth(1)
+    .getByLabel(/: minutes$/)
+    .fill('sixty');
+  await rows
+    .nth(2)
+    .getByLabel(/: minutes$/)
+    .fill('12');
+  await page.getByRole('button', { name: 'Keep who plays' }).click();
+  await expect(rows.nth(1)).toContainText('It reads “sixty”');
+  await expect(rows.nth(1).getByLabel(/: minutes$/)).toHaveValue('sixty');
+  await expect(rows.nth(2).getByLabel(/: minutes$/)).toHaveValue('12');
+  await rows
+    .nth(1)
+    .getByLabel(/: minutes$/)
+    .fill('60');
+  await rows
+    .nth(1)
+    .getByLabel(/: effort$/)
+    .fill('8');
+  expect(await seriousOn(page)).toEqual([]);
+  await page.getByRole('button', { name: 'Keep who plays' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Season' })).toBeVisible();
+  await page.getByRole('link', { name: /^Who plays in .*2026-11-21/ }).click();
+  await expect(
+    page
+      .getByRole('row')
+      .nth(1)
+      .getByLabel(/: minutes$/),
+  ).toHaveValue('60');
+
+  // a call-up tomorrow and a trip, from two athletes' pages
+  const days = async (nth: number, kind: string, name: string, from: string): Promise<string> => {
+    await page.goto(`/squad/${squadId}`);
+    await page.locator(`a[href^="/squad/${squadId}/"]:not([href$="balance"]):not([href$="links"])`).nth(nth).click();
+    await ready(page);
+    const who = await page.getByRole('heading', { level: 1 }).textContent();
+    const part = page.locator('section').filter({ has: page.getByRole('heading', { name: 'Own calendar' }) });
+    await part.getByRole('button', { name: 'Add days' }).click();
+    await part.getByLabel('What').fill(name);
+    await part.getByLabel('From').fill(from);
+    await part.getByLabel('Until').fill(from);
+    await part.getByLabel('Then').selectOption(kind);
+    await part.getByRole('button', { name: 'Keep these days' }).click();
+    await expect(part.getByText(name)).toBeVisible();
+    return who ?? '';
+  };
+  const called = await days(0, 'event', 'Regional squad', '2026-11-25');
+  const away = await days(3, 'away', 'School trip', '2026-11-24');
+  await page.goto(`/bench/${squadId}/2026-11-24`);
+  const note = page.getByRole('note', { name: 'Days of their own' });
+  await expect(note).toContainText(`Away ${away}`);
+  await expect(note).toContainText(`${called}: plays elsewhere`);
+  // taken out again they bind nobody
+  await page.goto(`/squad/${squadId}`);
+  await page.locator(`a[href^="/squad/${squadId}/"]:not([href$="balance"]):not([href$="links"])`).first().click();
+  await ready(page);
+  await page.getByRole('button', { name: /^Remove Regional squad/ }).click();
+  await expect(page.getByText('Regional squad, 2026-11-25')).toHaveCount(2);
+  await page.goto(`/bench/${squadId}/2026-11-24`);
+  await expect(note).not.toContainText('plays elsewhere');
 });

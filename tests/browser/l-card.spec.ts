@@ -318,3 +318,35 @@ test('another kind of session is asked for by name, kept, taken back, and refuse
   await expect(kind).toHaveValue('');
   await kept(page);
 });
+
+test('a gate is overridden by a written reason, which stays with the line and can be taken back', async ({ page }) => {
+  setToday(TUESDAY);
+  await signIn(page);
+  await openBench(page, 'Handball');
+  // a day no other journey has a card of
+  await page.goto(page.url().replace('2026-11-24', '2026-12-08'));
+  await kept(page);
+  await ready(page);
+  await page.locator('[data-slot="main"] .name').click();
+  const why = page.locator('.why');
+  await expect(why).toContainText(/Gate not met yet/);
+  await why.getByText('Over the gate, with a reason').click();
+  const reason = why.getByLabel('Let it stand over its gate, because');
+  await reason.fill('ok');
+  await why.getByRole('button', { name: 'Let it stand' }).click();
+  await expect(why).toContainText('Write why, in a few words.');
+  await expect(reason).toHaveValue('ok');
+  await reason.fill('Has squatted with her old club for years');
+  await why.getByRole('button', { name: 'Let it stand' }).click();
+  await expect(why).toContainText('Over its gate: Has squatted with her old club for years');
+  await expect(why).not.toContainText(/Gate not met yet/);
+  await kept(page);
+  expect(await seriousOn(page)).toEqual([]);
+  await page.reload();
+  await ready(page);
+  await page.locator('[data-slot="main"] .name').click();
+  await expect(why).toContainText('Over its gate: Has squatted with her old club for years');
+  await why.getByRole('button', { name: 'The gate holds again' }).click();
+  await expect(why).toContainText(/Gate not met yet/);
+  await kept(page);
+});

@@ -160,13 +160,19 @@ export async function logDay(
   );
 }
 
-export const close = (club: TestClub, sessionId: string, present: readonly string[] | null = null) =>
+export const close = (
+  club: TestClub,
+  sessionId: string,
+  present: readonly string[] | null = null,
+  notDone: readonly string[] = [],
+) =>
   runOne({ clubId: club.clubId, id: v7(), verb: 'close-session', actor: club.coachId }, { sessionId, present }, (tx) =>
     closeSession(tx, club.coachId, sessionId, {
       id: v7(),
       minutes: 60,
       rpe: 6,
       present: present === null ? null : [...present],
+      notDone: [...notDone],
     }),
   );
 

@@ -1,4 +1,5 @@
 import { eq } from 'drizzle-orm';
+import ICAL from 'ical.js';
 import Papa from 'papaparse';
 import { addDays } from '$core/calendar';
 import type { Result } from '$core/result';
@@ -15,9 +16,14 @@ import {
 import { closeDatabase, withClub, type Tx } from '../../src/lib/server/db/client';
 import { event, season, seasonWeek } from '../../src/lib/server/db/schema';
 import { endCalendarLink, makeCalendarLink, withCalendarLink } from '../../src/lib/server/commands/calendar-link';
-import { calendarOf, plannedSquad } from '../../src/lib/server/feeds/season-calendar';
+import { athleteCalendar, calendarOf, plannedSquad } from '../../src/lib/server/feeds/season-calendar';
+import { seasonFile } from '../../src/lib/server/feeds/season-file';
+import { readSeasonFile } from '../../src/lib/server/files/read-season';
+import { addOwnDays } from '../../src/lib/server/commands/own-days';
+import { seasonFileSchema } from '../../src/lib/model/season-file';
 import { seasonTable } from '../../src/lib/server/feeds/season-table';
-import { copySeason, putBlockLength, putPhase, putSession } from '../../src/lib/server/commands/season-changes';
+import { copySeason, nextSeason, seasonFromFile } from '../../src/lib/server/commands/copy-season';
+import { putBlockLength, putPhase, putSession } from '../../src/lib/server/commands/season-changes';
 import { asStep, moveSteps } from '../../src/lib/server/commands/season-step';
 import { makeSquad, setGymDays } from '../../src/lib/server/commands/squads';
 import { loadSquadDay } from '../../src/lib/server/reads/squad-day';
@@ -286,6 +292,94 @@ it('is read from outside by a secret address, as it stands, until the address is
   expect(await read(token)).toBeNull();
   await onSquad((tx, club, squad) => endCalendarLink(tx, club, squad, 'coach'));
   expect(await read(other.ok ? /^\/calendar\/(.*)\.ics$/.exec(other.value)![1]! : '')).toBeNull();
+});
+
+it('is a file that lays the same season for another squad, and says at which part it cannot be read', async () => {
+  const of = await onSquad((tx, _club, squad) => plannedSquad(tx, squad.id));
+  const file = seasonFile(of!.club, of!.squad, of!.plan)!;
+  expect(seasonFileSchema.safeParse(file).error).toBeUndefined();
+  expect(file.weeks).toHaveLength(of!.plan!.weeks.length);
+  const read = readSeasonFile(JSON.stringify(file));
+  if (typeof read === 'string') throw new Error(read);
+  const third = await onSquad(async (tx, club) => {
+    const id = crypto.randomUUID();
+    await makeSquad(tx, club, id, { name: 'Third', sportId: 'ultimate', facilityId: club.facilities[0]!.id }, 'coach');
+    return id;
+  });
+  const take = (what: typeof read) =>
+    withClub(one.clubId, async (tx) => {
+      const club = await loadClub(tx);
+      const squad = club.squads.find(({ id }) => id === third)!;
+      return seasonFromFile(tx, club, squad, crypto.randomUUID(), what, 'coach');
+    });
+  const backwards = { ...read, season: { ...read.season, end: '2026-01-01' } };
+  expect(await take(backwards)).toMatchObject({ issues: [{ code: 'season_ends_before_start' }] });
+  expect(await take(read)).toMatchObject({ ok: true });
+  expect(await take(read)).toMatchObject({ issues: [{ code: 'season_there' }] });
+  const again = await withClub(one.clubId, (tx) => plannedSquad(tx, third));
+  const back = seasonFile(again!.club, again!.squad, again!.plan)!;
+  const sorted = (events: typeof file.events) => [...events].sort((a, b) => (a.day < b.day ? -1 : 1));
+  expect([back.season, back.closures, back.practices]).toEqual([file.season, file.closures, file.practices]);
+  expect(sorted(back.events)).toEqual(sorted(file.events));
+  expect(readSeasonFile('{')).toBe('This is no JSON file.');
+  expect(readSeasonFile('{"format":"other"}')).toContain('no season file');
+  const bad = { ...file, events: [{ ...file.events[0], day: '2026-02-30' }] };
+  expect(readSeasonFile(JSON.stringify(bad))).toContain('events › 0 › day');
+});
+
+it('becomes the next one in its last weeks, its dates moved to the fixtures that are known', async () => {
+  const next = () =>
+    step('next-season', (tx, club, squad) => nextSeason(tx, club, squad, crypto.randomUUID(), 'coach'));
+  expect(await next()).toMatchObject({ issues: [{ code: 'season_runs' }] });
+  const before = await page();
+  const today = process.env.JALEO_TODAY;
+  process.env.JALEO_TODAY = addDays(before.season!.end, -14);
+  const firstMatch = before.events.find(({ kind }) => kind !== 'friendly')!.day;
+  const id = crypto.randomUUID();
+  await onSquad((tx, club, squad) =>
+    tx.insert(event).values({
+      clubId: club.clubId,
+      id,
+      squadId: squad.id,
+      day: addDays(firstMatch, 371),
+      name: 'Opening',
+      kind: 'league',
+    }),
+  );
+  expect(await next()).toMatchObject({ ok: true });
+  const after = await page();
+  // 53 weeks, as the fixture says; what was of this year stays behind
+  expect(after.season?.start).toBe(addDays(before.season!.start, 371));
+  expect(after.events.map(({ name }) => name)).toEqual(['Opening']);
+  expect(after.season?.practices.length).toBe(before.season?.practices.length);
+  await steps('undo');
+  expect((await page()).season?.start).toBe(before.season?.start);
+  await onSquad((tx) => tx.delete(event).where(eq(event.id, id)));
+  if (today === undefined) delete process.env.JALEO_TODAY;
+  else process.env.JALEO_TODAY = today;
+});
+
+it('an athlete’s own calendar leaves out what they are not there for', async () => {
+  const athleteId = one.athletes[0]!;
+  const read = async () =>
+    new ICAL.Component(ICAL.parse((await withClub(one.clubId, (tx) => athleteCalendar(tx, athleteId)))!) as unknown[]);
+  const names = (of: ICAL.Component) =>
+    of.getAllSubcomponents('vevent').map((one) => String(one.getFirstPropertyValue('summary')));
+  const whole = names(await read());
+  expect(whole.some((name) => name.includes('Vallesur'))).toBe(true);
+  const squadOf = new ICAL.Component(
+    ICAL.parse((await withClub(one.clubId, (tx) => calendarOf(tx, one.squadId)))!) as unknown[],
+  );
+  expect(names(squadOf).sort()).toEqual([...whole].sort());
+  await onSquad(async (tx, club, squad) => {
+    const row = (await loadSquadAthletes(tx, squad.id, club.today)).find(({ id }) => id === athleteId)!;
+    const camp = { kind: 'away' as const, name: 'Camp', from: club.today, to: addDays(club.today, 20) };
+    await addOwnDays(tx, club, row, crypto.randomUUID(), camp, 'coach');
+  });
+  const less = names(await read());
+  expect(less).toContain('Camp');
+  expect(less.length - 1).toBeLessThan(whole.length);
+  expect(await withClub(one.clubId, (tx) => athleteCalendar(tx, crypto.randomUUID()))).toBeNull();
 });
 
 it('is a table of its days', async () => {

@@ -146,6 +146,38 @@ describe('keeping a card', () => {
     });
   });
 
+  it('an entry over its gates is refused, and kept with a written reason that everybody finds again (JUMP-2)', async () => {
+    const id = await makeCard(club);
+    const row = await session(club, id);
+    const at = row.lines.find(({ slot }) => slot === 'main')!;
+    const line = { ...cardOf(row).lines.find(({ slot }) => slot === 'main')!, exerciseId: 'deadlift', pinned: true };
+    const put = async (own: Partial<typeof line>) => {
+      const now = (await session(club, id)).lines.find(({ slot }) => slot === 'main')!;
+      const lines = [{ seen: now.version, position: at.position, line: { ...line, ...own } }];
+      return keep(club, id, await changeOf(club, id, { lines }));
+    };
+    expect(await put({})).toMatchObject({
+      value: { lines: { main: { state: 'refused', issues: [{ code: 'gate_not_met' }] } } },
+    });
+    const why = 'lifted with me for two years';
+    expect(await put({ override: why })).toMatchObject({ value: { lines: { main: { state: 'kept' } } } });
+    const { view, assessment } = await readOn(club, DAY);
+    expect(view.filter(({ slot }) => slot === 'main').every(({ exerciseId }) => exerciseId === 'deadlift')).toBe(true);
+    expect(assessment.findings.find(({ code }) => code === 'gate_overridden')?.facts).toMatchObject({
+      why,
+      slot: 'main',
+    });
+    const lines = await withClub(club.clubId, (tx) => tx.select().from(change).where(eq(change.sessionId, id)));
+    expect(lines.find(({ rules }) => rules.includes('JUMP-2'))?.to).toMatchObject({
+      exerciseId: 'deadlift',
+      override: why,
+    });
+    // pain stops it all the same
+    await answer(club, first, { answer: 'pain', place: 'back-thigh', score: 6 }, DAY);
+    const hurt = (await readOn(club, DAY)).view.find(({ slot, athleteId }) => slot === 'main' && athleteId === first);
+    expect(hurt?.exerciseId).not.toBe('deadlift');
+  });
+
   it('trying a phase changes today’s card and no other day’s, nor the squad before the session is over', async () => {
     await makeCard(club, LATER);
     const rows = await dayOf(club, LATER);
@@ -256,6 +288,20 @@ describe('the floor', () => {
     expect(await amount()).toEqual([]);
     await log(club, [at('18:25:00', { amount: 5 })]);
     expect(await amount()).toEqual([5]);
+  });
+
+  it('at the close a line nobody tapped counts as done, and one said not to be done as nothing', async () => {
+    const id = await makeCard(club);
+    await log(club, [tapOf(id, DAY, await lineOn(club, DAY, first, 'jump-1'), 1)]);
+    const own = (await readOn(club, DAY)).view.filter(({ athleteId, exerciseId }) => athleteId === first && exerciseId);
+    const [main, calf] = ['main', 'calf'].map((slot) => own.find((line) => line.slot === slot)!.exerciseId!);
+    await close(club, id, null, ['main']);
+    onDay(NEXT);
+    const tracks = (await dayOf(club, NEXT)).athletes.find((row) => row.id === first)!.tracks;
+    const done = tracks.map(({ state }) => state.exerciseId);
+    expect(done).toContain(calf);
+    expect(done).not.toContain(main);
+    onDay(DAY);
   });
 
   it('survives four writers of the same sets in opposite order', async () => {

@@ -97,6 +97,10 @@ export const SETTINGS: MethodSettings = {
     entryRir: 4,
     clearWithinDays: 21,
     primerContacts: 20,
+    primerSets: 2,
+    primerReps: 3,
+    shortMinutes: 20,
+    recoveryRows: ['D-PREP', 'D-MOB', 'D-STAB', 'D-TRK', 'D-COOL'],
     sorenessDaysBefore: 3,
     tagReachDays: 14,
   },
@@ -131,6 +135,11 @@ export const SETTINGS: MethodSettings = {
     fadeAfterWeeks: 2,
     secondRoundLoad: 0.9,
     heavyApartHours: 48,
+    actions: [
+      { name: 'eccentric', tempo: '5 down', jumpRows: ['D-LAND'] },
+      { name: 'isometric', tempo: '3 hold', jumpRows: ['D-LAND'] },
+      { name: 'concentric', tempo: null, jumpRows: ['D-SLOW', 'D-FAST'] },
+    ],
     mainLoads: {
       'D-STR': reserve([12, 4], [10, 3], [8, 2]),
       'D-MAX': reserve([6, 3], [5, 2], [3, 2]),
@@ -166,7 +175,18 @@ export const SETTINGS: MethodSettings = {
     },
     windows: [7, 14, 28],
   },
-  trainingLoad: { rise: 1.3, monotony: 2, weeksBefore: 4 },
+  trainingLoad: {
+    rise: 1.3,
+    monotony: 2,
+    weeksBefore: 4,
+    whatIf: {
+      effort: { lift: 6, micro: 4, primer: 3, recovery: 2, most: 10, fastRir: 4 },
+      event: { minutes: 60, effort: 8 },
+      ranges: { tau1: [30, 60], tau2: [5, 15], ratio: [1.2, 2.5], steps: 5 },
+      leastTests: 8,
+      draws: 60,
+    },
+  },
   shares: {
     patterns: [
       'hinge-rdl',
@@ -181,6 +201,16 @@ export const SETTINGS: MethodSettings = {
   },
   lifts: {
     catches: ['clean', 'snatch', 'snatch-one-arm'],
+    tierUppers: [
+      'bench-bar',
+      'bench-bells',
+      'overhead-press',
+      'landmine-press',
+      'row-bent',
+      'row-one-arm',
+      'row-landmine',
+      'pull-up',
+    ],
     pulls: ['high-pull', 'clean-drill'],
     usualMains: [
       'back-squat',

@@ -1,3 +1,4 @@
 export * from './day';
 export * from './match-tags';
+export * from './own-calendar';
 export * from './gym-days';

@@ -39,7 +39,7 @@ export interface Pin {
   /** where it stands, for a line that is no slot of the template, and what it is done in turn with; absent = as the template has it */
   readonly at?: Pick<Line, 'block' | 'group'>;
   /** the coach's words on it and whom it is for; absent = none, everybody */
-  readonly said?: Pick<Line, 'note' | 'only'>;
+  readonly said?: Pick<Line, 'note' | 'only' | 'override'>;
   /** put there by the coach; false = only held still while something else changes */
   readonly byCoach: boolean;
 }
@@ -51,6 +51,8 @@ export interface Brief extends DaySetting {
   readonly sportId: string;
   /** what the session is for in its week; null = it stands alone */
   readonly role: SessionRole | null;
+  /** rows its jumps are dosed by where the block's action says so (BLOCK-3); null = those of the phase */
+  readonly jumpRows: readonly DoseRowId[] | null;
   readonly athletes: readonly AthleteFacts[];
   /** hard sets that are left for this session of its week's rows (WEEK-9); null = the week sets none */
   readonly sets: BySpan | null;

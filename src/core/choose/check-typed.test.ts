@@ -1,10 +1,11 @@
 import { describe, expect, it, test } from 'vitest';
 import { LIBRARY, METHOD } from '$catalog';
 import { allDone, athlete, brief, dose } from '../../../tests/fixtures';
-import type { AthleteFacts } from '../athlete';
-import { dayView } from '../day';
+import { NO_HISTORY, type AthleteFacts } from '../athlete';
+import { dayView, judgeOption } from '../day';
 import type { Dose } from '../dose';
 import { jumpBudget } from '../jumps';
+import type { Exercise } from '../library';
 import type { DoseRowId } from '../method';
 import type { Line, TypedLine } from '../session';
 import { assessCard, makeContext, type Brief } from '.';
@@ -168,5 +169,58 @@ describe('what the coach types is said at the line with its number, and only SAF
     expect(said([PLAIN], [], [person(), minor]).find(({ is }) => is === 'warn consent_missing')?.facts).toEqual({
       names: ['Mia'],
     });
+  });
+});
+
+describe('a gate is overridden by a written reason, and by nothing else (JUMP-2)', () => {
+  const fresh = (own: Partial<AthleteFacts> = {}) => person({ history: NO_HISTORY, ...own });
+  const at = makeContext(brief({ events: [], athletes: [fresh()] }), LIBRARY, METHOD);
+  const three = dose({ sets: 2, amount: 3 });
+  const isShut = (exercise: Exercise, ungated: boolean) =>
+    judgeOption(exercise, 'D-SLOW', three, fresh(), at, ungated)?.code;
+  const gated = [...LIBRARY.exercises.values()].find(
+    (exercise) => exercise.plyo && isShut(exercise, false) === 'gate_not_met' && isShut(exercise, true) === undefined,
+  )!;
+  const owned = { ...NO_HISTORY, mastered: Object.fromEntries([...LIBRARY.exercises.keys()].map((id) => [id, 9])) };
+  const jump = (own: Partial<Line> = {}) =>
+    typed(gated.id, 'D-SLOW', { sets: 2, amount: 3 }, { slot: 'jump-1', block: 'jumps', typed: false, ...own });
+  const why = { override: 'trained with it at the last club' };
+  const doing = (line: Line, one: AthleteFacts) =>
+    dayView(
+      { lines: [line], typed: [] },
+      one,
+      makeContext(brief({ events: [], athletes: [one] }), LIBRARY, METHOD),
+    )[0]!;
+
+  it('stands refused without one, and in sight with one', () => {
+    expect(of([jump()], [], [fresh()])).toContain('forbid gate_not_met');
+    const found = said([jump(why)], [], [fresh()]);
+    expect(found.map(({ is }) => is)).not.toContain('forbid gate_not_met');
+    expect(found.find(({ is }) => is === 'warn gate_overridden')?.facts).toMatchObject({
+      count: 1,
+      of: 1,
+      why: why.override,
+    });
+    // who meets the gate needs none
+    expect(
+      of([jump(why)], [], [fresh({ history: owned, liftLevel: 'advanced', jumpLevel: 'advanced' })]),
+    ).not.toContain('warn gate_overridden');
+  });
+
+  it('is done by who has not met it, and still not by who is hurt or too young for its tier', () => {
+    expect(doing(jump(), fresh()).exerciseId).not.toBe(gated.id);
+    expect(doing(jump(why), fresh()).exerciseId).toBe(gated.id);
+    const hurt = fresh({ complaints: [{ place: 'knee', side: null, score: 6, column: 'stop' }] });
+    expect(doing(jump(why), hurt).exerciseId).not.toBe(gated.id);
+    const grows = fresh({ ageYears: 13, growthCmPerMonth: 2, jumpLevel: 'foundation' });
+    const high = [...LIBRARY.exercises.values()].find(({ plyo }) => plyo?.tier === 'high')!;
+    expect(doing({ ...jump(why), exerciseId: high.id }, grows).exerciseId).not.toBe(high.id);
+  });
+
+  it('says nothing for what stands in for it', () => {
+    const press = typed('bench-press', 'D-MAINT', { sets: 3, amount: 6, rir: 3 }, { ...why, typed: false });
+    const line = { ...press, substitutes: [{ exerciseId: gated.id, row: 'D-SLOW' as const }] };
+    const hurt = fresh({ complaints: [{ place: 'shoulder', side: null, score: 5, column: 'stop' }] });
+    expect(doing(line, hurt).exerciseId).not.toBe(gated.id);
   });
 });

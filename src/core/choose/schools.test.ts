@@ -32,6 +32,49 @@ describe('schools change the card at once', () => {
     expect(main.exerciseId).toBe('trap-bar-deadlift');
   });
 
+  it('an action of the three-action school is on the main lift and picks the jumps (BLOCK-3)', () => {
+    const [eccentric, , concentric] = METHOD.settings.season.actions;
+    const planned = [
+      { lead: 'knee' as const, row: 'D-MAX' as const, sets: 4, reps: 5, rir: 2, tempo: eccentric!.tempo },
+    ];
+    const role = { role: 'A' as const, leads: ['knee' as const], enters: null };
+    const down = lines({}, { ...SPECIFIC, planned, role, jumpRows: eccentric!.jumpRows });
+    expect(down.find(({ slot }) => slot === 'main')!.dose).toMatchObject({ tempo: '5 down', amount: 5, sets: 4 });
+    const jumpRows = (of: typeof down) => of.filter(({ block }) => block === 'jumps').map(({ row }) => row);
+    expect(jumpRows(down).length).toBeGreaterThan(0);
+    expect(jumpRows(down).every((row) => eccentric!.jumpRows.includes(row))).toBe(true);
+    const plain = lines(
+      {},
+      { ...SPECIFIC, planned: [{ ...planned[0]!, tempo: null }], role, jumpRows: concentric!.jumpRows },
+    );
+    expect(plain.find(({ slot }) => slot === 'main')!.dose.tempo).toBeNull();
+    expect(jumpRows(plain).every((row) => concentric!.jumpRows.includes(row))).toBe(true);
+  });
+
+  it.each([
+    ['A', ['olympic', 'squat', 'upper-push'], 'D-POW'],
+    ['B', ['hinge', 'upper-pull', 'olympic'], 'D-POW'],
+    ['C', ['upper-push', 'olympic', 'squat'], 'D-BAL'],
+  ] as const)(
+    'tiers: session %s has a total, a lower and an upper lift, led in turn (WEEK-8)',
+    (role, families, row) => {
+      const lead = role === 'B' ? ('hip' as const) : ('knee' as const);
+      const of = { ...SPECIFIC, minutes: 75, role: { role, leads: [lead], enters: null } };
+      const found = lines({ loading: 'tiers' }, of).filter(({ slot }) =>
+        ['power', 'throw', 'main', role === 'B' ? 'upper-pull' : 'upper-push'].includes(slot),
+      );
+      expect(found.map(({ exerciseId }) => getExercise(LIBRARY, exerciseId).family)).toEqual(families);
+      const total = found.find(({ slot }) => slot === 'power' || slot === 'throw')!;
+      expect(total.row).toBe(row);
+      expect(total.dose.sets).toBeLessThanOrEqual(METHOD.doses[row].sets[0]);
+      // an upper lift is loaded: no band stands for it where the place has a bar
+      const upper = found.find(({ slot }) => slot.startsWith('upper'))!;
+      expect(METHOD.settings.lifts.tierUppers).toContain(getExercise(LIBRARY, upper.exerciseId).pattern);
+      const singles = lines({ loading: 'tiers' }, of).filter(({ slot }) => slot === 'single-leg');
+      expect(singles.length > 0).toBe(role !== 'A');
+    },
+  );
+
   it('dense jumps rest a short while, self-paced ones when ready', () => {
     const rest = (jumpRest: Schools['jumpRest']) =>
       lines({ jumpRest }, SPECIFIC).find(({ slot }) => slot === 'jump-1')!.dose.restSeconds;

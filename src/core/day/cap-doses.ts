@@ -43,14 +43,16 @@ export function capDoses(
     const athletes = new Map(cells.map((cell) => [cell.athlete.id, cell]));
     const fits = (cell: Doing, by: readonly Written[]): boolean => {
       const of = athletes.get(cell.athleteId);
-      return of !== undefined && nearest(of, cell, by, context) !== null;
+      return of !== undefined && nearest(of, cell, by, context.forAthlete(cell.athleteId)) !== null;
     };
     const written = lineVariants(line, doing, fits, context);
     cells.forEach((cell, i) => {
       const { now } = cell;
       const of = capped[i];
       if (now && of)
-        of[at] = isDoing(now) ? capLine(cell, now, line, written, context) : { ...now, variant: 'without' };
+        of[at] = isDoing(now)
+          ? capLine(cell, now, line, written, context.forAthlete(cell.athlete.id))
+          : { ...now, variant: 'without' };
     });
   });
   return days.map((day, i) => ({ ...day, lines: capped[i] ?? day.lines }));

@@ -1,11 +1,12 @@
 import type { AthleteFacts } from '../athlete';
-import { matchTags, type Day, type EventDay, type MatchTag } from '../calendar';
+import { matchTags, type Day, type EventDay, type MatchTag, type OwnCalendar } from '../calendar';
 import type { Dose } from '../dose';
 import type { Library, Phase } from '../library';
 import { schoolLibrary, type DoseRowId, type MethodTables, type Schools } from '../method';
 import { hasLightCard } from '../progress';
 import { dayLimits, type DayLimits } from '../season';
 import type { Track } from '../track';
+import { ownDay, type Apart } from './own-day';
 import type { Place } from './place';
 import type { PlannedMain } from './working-max';
 
@@ -38,6 +39,8 @@ export interface DaySetting {
   readonly noClearDay: boolean;
   /** the card is one athlete's own: it follows what the athlete owns, not the squad (PROG-16) */
   readonly own: boolean;
+  /** calendars of athletes who have one beside the squad's; by athlete */
+  readonly calendars: Readonly<Record<string, OwnCalendar>>;
   /** what the athletes own, settled; by athlete */
   readonly tracks: Readonly<Record<string, readonly Track[]>>;
   /** lines begun, by slot and athlete (`begunKey`) */
@@ -47,11 +50,17 @@ export interface DaySetting {
 export const begunKey = (slot: string, athleteId: string): string => `${slot} ${athleteId}`;
 
 /** A day's setting with what follows from it, worked out once and passed down. */
-export interface DayContext extends Omit<DaySetting, 'tracks' | 'events'> {
+export interface DayContext extends Omit<DaySetting, 'tracks' | 'events' | 'calendars'> {
   readonly library: Library;
   readonly method: MethodTables;
   readonly tags: readonly MatchTag[];
   readonly limits: DayLimits;
+  /** tier-weighted contacts of the athlete it is for, earlier today with another squad */
+  readonly contactsBefore: number;
+  /** how the day of the athlete it is for differs from the squad's */
+  readonly apart: Apart;
+  /** the same day as it is for one athlete, by what that calendar holds beside the squad's */
+  readonly forAthlete: (athleteId: string) => DayContext;
   readonly trackOf: (athleteId: string, exerciseId: string, row: DoseRowId) => Track | null;
   /** two mornings of the last four were overly tight: less on every line (PROG-16) */
   readonly isLight: (athleteId: string) => boolean;
@@ -59,7 +68,7 @@ export interface DayContext extends Omit<DaySetting, 'tracks' | 'events'> {
 
 /** @param library the club's own; the schools are laid over it here */
 export function makeDayContext(setting: DaySetting, library: Library, method: MethodTables): DayContext {
-  const { tracks, events, ...rest } = setting;
+  const { tracks, events, calendars, ...rest } = setting;
   const tags = matchTags(setting.day, events, method.settings.week.tagReachDays);
   const tracksOf = (athleteId: string): readonly Track[] =>
     Object.hasOwn(tracks, athleteId) ? (tracks[athleteId] ?? []) : [];
@@ -71,19 +80,35 @@ export function makeDayContext(setting: DaySetting, library: Library, method: Me
     books.set(athleteId, made);
     return made;
   };
-  return {
+  const asSquad = {
     ...rest,
     library: schoolLibrary(library, setting.schools, method),
     method,
     tags,
     limits: dayLimits(tags, method.settings, setting.afterHeavy),
+    contactsBefore: 0,
+    apart: TOGETHER,
     isLight: remembered((athleteId) => hasLightCard(tracksOf(athleteId), setting.day)),
-    trackOf: (athleteId, exerciseId, row) => bookOf(athleteId).get(`${exerciseId} ${row}`) ?? null,
+    trackOf: (athleteId: string, exerciseId: string, row: DoseRowId) =>
+      bookOf(athleteId).get(`${exerciseId} ${row}`) ?? null,
   };
+  const [alone] = setting.own ? Object.values(calendars) : [];
+  // an own card has no squad beside it: the athlete's day is its day
+  const card = alone ? { ...asSquad, ...ownDay(setting, alone, null, method.settings) } : asSquad;
+  const context: DayContext = {
+    ...card,
+    forAthlete: remembered((athleteId): DayContext => {
+      const calendar = !alone && Object.hasOwn(calendars, athleteId) ? calendars[athleteId] : undefined;
+      return calendar ? { ...context, ...ownDay(setting, calendar, card.limits, method.settings) } : context;
+    }),
+  };
+  return context;
 }
 
-function remembered(of: (id: string) => boolean): (id: string) => boolean {
-  const known = new Map<string, boolean>();
+const TOGETHER: Apart = { event: false, recovery: false, primer: false };
+
+function remembered<T>(of: (id: string) => T): (id: string) => T {
+  const known = new Map<string, T>();
   return (id) => {
     const was = known.get(id);
     if (was !== undefined) return was;

@@ -76,7 +76,16 @@ export function asBegun(line: Line, fixed: Begun, athlete: AthleteFacts, context
     reasons: [],
     typed: false,
     begun: true,
-    stopped: exercise ? judgeOption(exercise, fixed.row, fixed.written, athlete, context) : null,
+    stopped: exercise
+      ? judgeOption(
+          exercise,
+          fixed.row,
+          fixed.written,
+          athlete,
+          context,
+          line.override !== undefined && fixed.exerciseId === line.exerciseId,
+        )
+      : null,
     variant: 'squad',
   };
 }

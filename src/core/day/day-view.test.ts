@@ -1,14 +1,15 @@
 import { describe, expect, it, test } from 'vitest';
 import { LIBRARY, METHOD } from '$catalog';
 import { allDone, athlete, brief, dose, trackOf } from '../../../tests/fixtures';
-import type { AthleteFacts } from '../athlete';
+import { NO_HISTORY, type AthleteFacts } from '../athlete';
 import { makeContext, solveCard, type Brief } from '../choose';
+import type { OwnCalendar } from '../calendar';
 import type { Dose } from '../dose';
 import { getExercise } from '../library';
 import type { DoseRowId } from '../method';
 import type { Line, TypedLine } from '../session';
 import type { Track } from '../track';
-import { dayView, type DayLine } from '.';
+import { athleteBudget, dayView, type DayLine } from '.';
 
 const DONE = allDone(LIBRARY.exercises.keys());
 const person = (own: Partial<AthleteFacts> = {}): AthleteFacts => athlete({ history: DONE, ...own });
@@ -398,5 +399,94 @@ describe('a main lift as the season writes it (BLOCK-5)', () => {
     expect(
       view(eased, person(), { ...owning('back-squat', 'D-MAINT', two), own: true, lighterWeek: true }).dose.sets,
     ).toBe(1);
+  });
+});
+
+describe('a day of one’s own beside the squad’s (WEEK-2, WEEK-3, WEEK-4)', () => {
+  const ON = '2026-11-24';
+  const calendar = { elsewhere: [], had: [], lighter: [], contactsToday: 0, heavyBefore: false };
+  const own = (of: Partial<OwnCalendar>, more: Partial<Brief> = {}) => ({
+    calendars: { a1: { ...calendar, ...of } },
+    ...more,
+  });
+  const playsOn = (day: string) => ({ elsewhere: [{ day, kind: 'league' as const }] });
+  const squat = line('back-squat', 'D-MAINT', { sets: 3, amount: 6, rir: 2 });
+  const press = line('push-press', 'D-MAINT', { sets: 3, amount: 6, rir: 2 });
+  const plank = line('side-plank', 'D-TRK', { sets: 2, amount: 20, unit: 'seconds', per: 'side' });
+  const hops = line('pogo', 'D-FAST', { sets: 3, amount: 15 });
+
+  it('changes nothing for who has none, nor by what lies far off', () => {
+    const usual = views([squat, plank, hops], person());
+    expect(views([squat, plank, hops], person(), { calendars: { other: { ...calendar, ...playsOn(ON) } } })).toEqual(
+      usual,
+    );
+    expect(views([squat, plank, hops], person(), own(playsOn('2027-02-01')))).toEqual(usual);
+  });
+
+  it('two days before an event with others legs are eased, the day before to a primer', () => {
+    const eased = view(squat, person(), own(playsOn('2026-11-26')));
+    expect(eased.dose.sets).toBe(2);
+    expect(codes(eased)).toContain('eased_for_day');
+    const primer = view(squat, person(), own(playsOn('2026-11-25')));
+    expect(primer.dose).toMatchObject({ sets: 2, amount: 3 });
+    expect(codes(primer)).toContain('own_primer');
+    expect(
+      view(line('bench-press', 'D-MAINT', { sets: 3, amount: 6, rir: 2 }), person(), own(playsOn('2026-11-25'))).dose
+        .amount,
+    ).toBe(6);
+  });
+
+  it('on an event with others nothing of the card is done, typed or not by the squad', () => {
+    const on = views([squat, press, plank, hops], person(), own(playsOn(ON)));
+    expect(on.every(({ exerciseId }) => exerciseId === null)).toBe(true);
+    expect(on.flatMap(codes)).toContain('own_event');
+    // that they play is why, whatever else stands against it
+    const gated = view(
+      squat,
+      athlete({ history: NO_HISTORY, liftLevel: 'foundation', ...hurt('knee', 6) }),
+      own(playsOn(ON)),
+    );
+    expect(codes(gated)[0]).toBe('own_event');
+    // on the squad's own event its card says what is done
+    const events = [{ day: ON, kind: 'league' as const }];
+    expect(codes(view(plank, person(), own(playsOn(ON), { events })))).not.toContain('own_event');
+  });
+
+  it('the day after one it is what a recovery card holds', () => {
+    const after = views([squat, press, plank, hops], person(), own(playsOn('2026-11-23')));
+    expect(after.map(({ exerciseId }) => exerciseId)).toEqual([null, null, 'side-plank', null]);
+    expect(codes(after[0]!)).toContain('own_recovery');
+    // where the squad rests too its card says what is done
+    const events = [{ day: '2026-11-23', kind: 'league' as const }];
+    expect(codes(view(plank, person(), own(playsOn('2026-11-23'), { events })))).not.toContain('own_recovery');
+  });
+
+  it('who was left out of the squad’s match trains on', () => {
+    const events = [{ day: '2026-11-26', kind: 'league' as const }];
+    const had = [{ day: '2026-11-26', selected: false, minutes: null }];
+    expect(view(squat, person(), { events }).dose.sets).toBe(2);
+    expect(view(squat, person(), own({ had }, { events })).dose.sets).toBe(3);
+  });
+
+  it('an exam week is a lighter one, heavy legs with another squad make a quiet day', () => {
+    expect(view(squat, person(), own({ lighter: [{ from: ON, to: ON }] })).dose.sets).toBe(2);
+    const after = view(squat, person(), own({ heavyBefore: true }));
+    expect(after.dose.sets).toBe(2);
+    expect(after.reasons.find(({ code }) => code === 'eased_for_day')?.facts.daysBefore).toBe('heavy');
+  });
+
+  it('contacts of another squad’s session today come off the budget', () => {
+    const { limit } = athleteBudget(person(), makeContext(brief({ events: [] }), LIBRARY, METHOD));
+    const sets = (contactsToday: number) => view(hops, person(), own({ contactsToday })).dose.sets;
+    // 15 landings a set, and at most three raw ones for each contact that is left
+    expect([0, limit - 16, limit - 10, limit - 6].map(sets)).toEqual([3, 3, 2, 1]);
+    expect(view(hops, person(), own({ contactsToday: limit })).exerciseId).toBeNull();
+  });
+
+  it('an own card is made for the athlete’s own day', () => {
+    const of = own(playsOn('2026-11-25'), { own: true });
+    expect(makeContext(brief({ events: [], athletes: [person()], ...of }), LIBRARY, METHOD).limits.primerOnly).toBe(
+      true,
+    );
   });
 });

@@ -14,6 +14,7 @@ import { rampEccentric } from './ease-eccentric';
 import { easeForLayoff } from './ease-for-layoff';
 import { judgeDay } from './judge-day';
 import { judgeOption } from './judge-option';
+import { barsOwnDay, easeToPrimer } from './own-day';
 import { trimContacts } from './trim-contacts';
 import { easedTo, type WorkingLine } from './working-line';
 
@@ -22,7 +23,8 @@ import { easedTo, type WorkingLine } from './working-line';
  * (age, level, layoff, complaints, kit, match day, contacts). A pure function, evaluated whenever it is read, and the only
  * place that knows: nothing of it is written back but what a session's close makes a fact.
  */
-export function dayView(card: Pick<Card, 'lines' | 'typed'>, athlete: AthleteFacts, context: DayContext): DayLine[] {
+export function dayView(card: Pick<Card, 'lines' | 'typed'>, athlete: AthleteFacts, ofSquad: DayContext): DayLine[] {
+  const context = ofSquad.forAthlete(athlete.id);
   const { lines, typed } = card;
   const patterns = lines.map(({ exerciseId }) => getExercise(context.library, exerciseId).pattern);
   const begun = lines.map((line) => {
@@ -38,9 +40,9 @@ export function dayView(card: Pick<Card, 'lines' | 'typed'>, athlete: AthleteFac
     if (found) patterns[i] = found.exercise.pattern;
     return found;
   });
-  const fitted = easeFamilies(trimContacts(working, athlete, context), context).map((line) => {
+  const fitted = easeFamilies(trimContacts(working, athlete, context), context).map((line, i) => {
     if (!line || line.typed) return line;
-    return barsNow(line, athlete, context) ? null : line;
+    return barsNow(line, athlete, context, isUngated(lines[i], line)) ? null : line;
   });
   return lines.map((line, i) => {
     const fixed = begun[i];
@@ -52,8 +54,19 @@ export function dayView(card: Pick<Card, 'lines' | 'typed'>, athlete: AthleteFac
   });
 }
 
-const barsNow = ({ exercise, row, dose }: WorkingLine, athlete: AthleteFacts, context: DayContext): Reason | null =>
-  judgeOption(exercise, row, dose, athlete, context) ?? judgeDay(exercise, row, dose, athlete, context);
+/** The coach let the line's own entry stand over its gates; nothing that stands for it is let through with it (JUMP-2). */
+const isUngated = (line: Line | undefined, { exercise }: Pick<WorkingLine, 'exercise'>): boolean =>
+  line?.override !== undefined && exercise.id === line.exerciseId;
+
+const barsNow = (
+  { exercise, row, dose }: WorkingLine,
+  athlete: AthleteFacts,
+  context: DayContext,
+  ungated = false,
+): Reason | null =>
+  barsOwnDay({ row }, context) ??
+  judgeOption(exercise, row, dose, athlete, context, ungated) ??
+  judgeDay(exercise, row, dose, athlete, context);
 
 /** A complaint or kit stops a line altogether; heavy work near an event is eased first and judged after. */
 function workOut(
@@ -69,7 +82,7 @@ function workOut(
   const barred: Barred = (one) =>
     taken.has(one.exercise.pattern) && one.exercise.id !== line.exerciseId
       ? { code: 'pattern_taken', rules: ['SEL-1'], facts: {} }
-      : barsNow(prepare(one), athlete, context);
+      : barsNow(prepare(one), athlete, context, isUngated(line, one));
   const own = easeForThree(
     easeForLayoff(rampEccentric(base, athlete, context), athlete, context),
     line,
@@ -95,7 +108,8 @@ function quieter(asUsual: WorkingLine, context: DayContext): WorkingLine {
           facts: { from: asUsual.dose.sets, to: fewer.sets },
         });
   const dose = easeForDay(line.dose, line.exercise, line.row, context);
-  return dose === line.dose ? line : easedTo(line, dose, { code: 'eased_for_day', ...whyQuiet(context.limits) });
+  const quiet = dose === line.dose ? line : easedTo(line, dose, { code: 'eased_for_day', ...whyQuiet(context.limits) });
+  return easeToPrimer(quiet, context);
 }
 
 /**

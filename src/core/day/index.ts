@@ -1,4 +1,5 @@
 export * from './place';
+export { ownDay, type OwnDay } from './own-day';
 export * from './day-context';
 export type { DayLine } from './day-line';
 export * from './day-view';

@@ -15,6 +15,7 @@ const UPPER_ROWS = ['shoulder', 'head', 'neck'];
 /**
  * Why one athlete may not do an entry at a dose at this place, or null when nothing stands against it
  * (SEL-1: complaints, kit, gates, levels, youth, tiers). The first reason found is the most serious one.
+ * @param ungated gates are overridden by a written reason (JUMP-2); all else holds
  */
 export function judgeOption(
   exercise: Exercise,
@@ -22,6 +23,7 @@ export function judgeOption(
   dose: Dose,
   athlete: AthleteFacts,
   context: DayContext,
+  ungated = false,
 ): Reason | null {
   const { method, library, place } = context;
   const tier = tierOf(exercise, dose);
@@ -38,7 +40,7 @@ export function judgeOption(
   if (atLeast !== null && !isLevelAtLeast(athlete.liftLevel, atLeast))
     return { code: 'row_needs_level', rules: ['PHASE-3'], facts: { row, atLeast, level: athlete.liftLevel } };
   const gates = [...exercise.gates, ...(rungOf(exercise, library)?.rung.gates ?? [])];
-  const closed = gates.find((gate) => !meetsGate(gate, athlete, library));
+  const closed = ungated ? undefined : gates.find((gate) => !meetsGate(gate, athlete, library));
   if (closed)
     return {
       code: 'gate_not_met',

@@ -18,7 +18,8 @@ export const dayBudget = (
     method,
     lighterWeek,
     practiceJumps,
-  }: Pick<DayContext, 'phase' | 'schools' | 'place' | 'method' | 'lighterWeek' | 'practiceJumps'>,
+    contactsBefore,
+  }: Pick<DayContext, 'phase' | 'schools' | 'place' | 'method' | 'lighterWeek' | 'practiceJumps' | 'contactsBefore'>,
 ): JumpBudget =>
   jumpBudget(
     {
@@ -29,6 +30,7 @@ export const dayBudget = (
       unfamiliarOrHardSurface: place.hardSurface,
       growth,
       practiceJumps,
+      before: contactsBefore,
     },
     method,
   );

@@ -12,6 +12,8 @@ export interface PlannedMain {
   readonly sets: number;
   readonly reps: number;
   readonly rir: number | null;
+  /** how it is done in the block's action; absent = as its row says */
+  readonly tempo?: string | null;
 }
 
 const FAMILY: Readonly<Record<PlannedMain['lead'], Exercise['family']>> = { knee: 'squat', hip: 'hinge' };

@@ -144,7 +144,7 @@ function readPart(part: string, mass: MassUnit): Partial<Dose> | null {
       loadKg: massToKg(Number(load[1]), load[2] === 'lb' ? 'lb' : load[2] === 'kg' ? 'kg' : mass),
       percent: null,
     };
-  if (/^\d(?:-\d)?\s*(?:down|up)$/.test(part) || part === 'slow' || part === 'fast')
+  if (/^\d(?:-\d)?\s*(?:down|up|hold)$/.test(part) || part === 'slow' || part === 'fast')
     return { tempo: part.replace(/\s+/, ' ') };
   return null;
 }

@@ -11,6 +11,8 @@ export interface BudgetCase {
   readonly growth: boolean;
   /** jumps counted at practice the same day, raw */
   readonly practiceJumps: number;
+  /** tier-weighted contacts of a session before this one the same day, with another squad */
+  readonly before?: number;
 }
 
 /** Tier-weighted contacts a session aims at and may reach, and the cap on the raw count. */
@@ -22,7 +24,7 @@ export interface JumpBudget {
 
 /**
  * Contact budget = level range × phase × lighter week × school × surface × growth, rounded once, half up; practice
- * jumps then shrink it by a share of their number, never below 0 (JUMP-7, 8; SAFE-3).
+ * jumps then shrink it by a share of their number, an earlier session by what it asked, never below 0 (JUMP-7, 8; SAFE-3).
  * @example foundation, general, lighter week, growth → target 18, limit 24
  */
 export function jumpBudget(of: BudgetCase, method: MethodTables): JumpBudget {
@@ -35,7 +37,7 @@ export function jumpBudget(of: BudgetCase, method: MethodTables): JumpBudget {
     (of.growth ? jump.growth : 1);
   const [low, high] = method.jumpLevels[of.jumpLevel].budget;
   const shrunk = (top: number): number =>
-    Math.max(0, roundHalfUp(top * factor) - Math.round(of.practiceJumps * jump.practiceShare));
+    Math.max(0, roundHalfUp(top * factor) - Math.round(of.practiceJumps * jump.practiceShare) - (of.before ?? 0));
   const limit = shrunk(high);
   return { target: shrunk(low), limit, rawCap: limit * jump.rawCapTimes };
 }

@@ -1,4 +1,5 @@
 export * from './settings-schema';
+export * from './dose-row-ids';
 export * from './tables-schema';
 export * from './overlay-tables';
 export * from './schools';

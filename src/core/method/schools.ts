@@ -3,7 +3,7 @@ import { z } from 'zod';
 /** Where coaches disagree: the options of each school, the default first (method 13). */
 export const SCHOOLS = {
   jumpRest: ['full', 'dense', 'self-paced'],
-  loading: ['blocks', 'straight-line', 'daily waves'],
+  loading: ['blocks', 'straight-line', 'daily waves', 'three-action', 'tiers'],
   inSeasonMinimum: ['2', '1'],
   rdlShares: ['balanced', 'glute-led', 'hamstring-led'],
   kneeTravel: ['free', 'behind the toes while learning'],

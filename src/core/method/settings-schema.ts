@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { MUSCLES, PHASES, TIERS } from '../library/words';
+import { seasonSettingsSchema } from './season-settings-schema';
 
 const span = z.tuple([z.number(), z.number()]);
 
@@ -93,47 +94,16 @@ export const settingsSchema = z.object({
     entryRir: z.number(),
     clearWithinDays: z.number(),
     primerContacts: z.number(),
+    primerSets: z.number(),
+    primerReps: z.number(),
+    /** an event played for fewer minutes than this leaves no tag behind (WEEK-4) */
+    shortMinutes: z.number(),
+    /** what of a squad's card is done the day after an event of one's own */
+    recoveryRows: z.array(z.string()),
     sorenessDaysBefore: z.number(),
     tagReachDays: z.number(),
   }),
-  /** how weeks become phases and blocks (PHASE-1, PHASE-2, BLOCK-1, BLOCK-5, WEEK-6, WEEK-7, TEST-1) */
-  season: z.object({
-    preSeasonWeeks: z.number(),
-    preSeasonAfterGapWeeks: z.number(),
-    specificWeeks: z.number(),
-    generalWeeks: z.number(),
-    moreSpecificWeeks: z.number(),
-    transitionWeeks: z.number(),
-    /** weeks without events that stay in season, and those that are laid as before a first event */
-    shortGapWeeks: z.number(),
-    longGapWeeks: z.number(),
-    /** fewer whole days than this between two events make congestion; a longer chain of weeks is the sport's rhythm */
-    congestedUnderDays: z.number(),
-    rhythmOverWeeks: z.number(),
-    blockWeeks: z.number(),
-    gentleBlockWeeks: z.number(),
-    pauseWeeks: z.number(),
-    /** part of the usual sets in a peak's first and second week */
-    peakSets: span,
-    mostPeaks: z.number(),
-    peakApartDays: z.number(),
-    eventWeights: z.object({ friendly: z.number(), league: z.number(), cup: z.number(), final: z.number() }),
-    testApartWeeks: z.number(),
-    testBeforePeakWeeks: z.number(),
-    testNearMiddleWeeks: z.number(),
-    lighterSets: z.number(),
-    riseSets: z.number(),
-    riseShare: z.number(),
-    riseOverWeeks: z.number(),
-    gymMinutesOffSeason: z.number(),
-    gymMinutesElse: z.number(),
-    exposures: z.number(),
-    fadeAfterWeeks: z.number(),
-    secondRoundLoad: z.number(),
-    heavyApartHours: z.number(),
-    /** reps and RIR of a main lift in weeks 1, 2 and 3 of a block, by dose row */
-    mainLoads: z.record(z.string(), z.array(z.object({ reps: z.number(), rir: z.number().nullable() }))),
-  }),
+  season: seasonSettingsSchema,
   youth: z.object({
     underYears: z.number(),
     consentUnderYears: z.number(),
@@ -157,7 +127,26 @@ export const settingsSchema = z.object({
     windows: z.array(z.number()),
   }),
   /** LOAD-1, LOAD-2 */
-  trainingLoad: z.object({ rise: z.number(), monotony: z.number(), weeksBefore: z.number() }),
+  trainingLoad: z.object({
+    rise: z.number(),
+    monotony: z.number(),
+    weeksBefore: z.number(),
+    /** fitness and fatigue of two plans (method 15): what is assumed of a day's effort, and the ranges fits are published in */
+    whatIf: z.object({
+      effort: z.object({
+        lift: z.number(),
+        micro: z.number(),
+        primer: z.number(),
+        recovery: z.number(),
+        most: z.number(),
+        fastRir: z.number(),
+      }),
+      event: z.object({ minutes: z.number(), effort: z.number() }),
+      ranges: z.object({ tau1: span, tau2: span, ratio: span, steps: z.number() }),
+      leastTests: z.number(),
+      draws: z.number(),
+    }),
+  }),
   /** which patterns the share school reads anew, and the hamstrings' part of hamstrings and glutes (LED-2) */
   shares: z.object({
     patterns: z.array(z.string()),
@@ -169,6 +158,8 @@ export const settingsSchema = z.object({
     /** lifts a coach leads with before their variants */
     usualMains: z.array(z.string()),
     pulls: z.array(z.string()),
+    /** presses and pulls that are the upper lift of a session of tiers */
+    tierUppers: z.array(z.string()),
     mainSquat: z.object({
       'high-bar': z.array(z.string()),
       front: z.array(z.string()),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { DOSE_ROW_IDS } from './dose-row-ids';
 import { DEMANDS, DOSE_UNITS, FAMILIES, LEVELS, MUSCLES, PHASES, QUALITIES, TESTS, TIERS } from '../library/words';
 import { SCHOOLS } from './schools';
 import { settingsSchema } from './settings-schema';
@@ -6,33 +7,6 @@ import { focusSchema, injurySchema, momentSchema, startSchema, testSchema } from
 
 const span = z.tuple([z.number(), z.number()]);
 
-export const DOSE_ROW_IDS = [
-  'D-STR',
-  'D-MAX',
-  'D-PEAK',
-  'D-POW',
-  'D-BAL',
-  'D-MAINT',
-  'D-MICRO',
-  'D-ASST',
-  'D-END',
-  'D-ISO',
-  'D-ECC',
-  'D-TRK',
-  'D-LAND',
-  'D-SLOW',
-  'D-FAST',
-  'D-SHOCK',
-  'D-SKILL',
-  'D-STAB',
-  'D-MOB',
-  'D-SLED',
-  'D-COND',
-  'D-PYR',
-  'D-PREP',
-  'D-COOL',
-] as const;
-export type DoseRowId = (typeof DOSE_ROW_IDS)[number];
 const rowId = z.enum(DOSE_ROW_IDS);
 
 /** One row of the dose table (method 6). `amounts` gives the range for each unit the row can be written in. */

@@ -4,6 +4,7 @@ export * from './season-input';
 export * from './congestion';
 export * from './find-peaks';
 export * from './lay-phases';
+export * from './actions';
 export * from './lay-blocks';
 export { ROLES, type Role } from './best-roles';
 export * from './deal-roles';

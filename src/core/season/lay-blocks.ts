@@ -1,4 +1,5 @@
 import type { MethodSettings } from '../method';
+import type { Action } from './actions';
 import type { PhaseWeek } from './lay-phases';
 import type { SeasonChanges } from './season-input';
 import { LOADED, segmentBlocks, type Laying } from './segment-blocks';
@@ -14,6 +15,8 @@ export interface BlockWeek {
   readonly of: number;
   readonly kind: 'loading' | 'lighter' | 'congested' | 'peak' | 'transition' | 'closed';
   readonly rowWeek: RowWeek;
+  /** what its block does of each lift, in the three-action school */
+  readonly action?: Action | null;
 }
 
 /**

@@ -37,13 +37,13 @@ const WAVES: Readonly<Record<'heavy' | 'medium' | 'light', RowWeek>> = { heavy: 
 /**
  * The main lift of a session in a week of its block. *Blocks*: reps and RIR of the row's week; *daily waves*: heavy, light
  * and medium by the order of the week's sessions; *straight-line*: one week's numbers all through, the load rises by
- * itself.
+ * itself; *three-action*: as blocks, at the tempo of the block's action.
  * @param order the session's place among the week's sessions that hold a main lift, from 0
  */
 export function mainLoad(
   row: DoseRowId,
   role: Role,
-  week: Pick<BlockWeek, 'kind' | 'rowWeek'>,
+  week: Pick<BlockWeek, 'kind' | 'rowWeek' | 'action'>,
   order: number,
   of: LoadCase,
   method: MethodTables,
@@ -66,7 +66,7 @@ export function mainLoad(
     reps: written.reps,
     rir: written.rir,
     percent: percent?.ok ? percent.value * (second ? season.secondRoundLoad : 1) : null,
-    tempo: method.doses[row].tempo,
+    tempo: week.action ? week.action.tempo : method.doses[row].tempo,
   };
 }
 

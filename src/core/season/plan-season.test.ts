@@ -268,6 +268,27 @@ describe('a planned season', () => {
     expect(main && `${String(main.sets)} × ${String(main.reps)} @ ${String(main.rir)}`).toBe(expected);
   });
 
+  it('three-action: the off-season’s blocks slow down, hold and go plain in turn, at the same sets and reps (BLOCK-5)', () => {
+    const over = { events: saturdays(21, 24), end: at(25, 7) };
+    const plain = laid(over).weeks;
+    const { weeks } = laid({ ...over, schools: { ...DEFAULT_SCHOOLS, loading: 'three-action' } });
+    const tempoOf = ({ sessions }: (typeof weeks)[number]) => sessions[0]?.mains[0]?.tempo ?? null;
+    const actions = weeks.map(({ block, phase }) => [phase, block.block, block.action?.name ?? null] as const);
+    const names = [
+      ...new Map(actions.filter(([, , name]) => name !== null).map(([, block, name]) => [block, name])).values(),
+    ];
+    expect(names.slice(0, 3)).toEqual(['eccentric', 'isometric', 'concentric']);
+    for (const [i, week] of weeks.entries()) {
+      const off = week.phase === 'general' || week.phase === 'specific';
+      expect(week.block.action != null, String(week.number)).toBe(off);
+      const { action } = week.block;
+      expect(tempoOf(week)).toBe(action ? action.tempo : tempoOf(plain[i]!));
+      const dose = (of: (typeof weeks)[number]) =>
+        of.sessions[0]?.mains.map(({ sets, reps, rir }) => [sets, reps, rir]);
+      expect(dose(week)).toEqual(dose(plain[i]!));
+    }
+  });
+
   it('the second round of four is lighter', () => {
     const [a, , second] = laid({ gymDays: gym(1, 2, 4, 5) }).weeks[0]?.sessions.map(({ mains }) => mains[0]) ?? [];
     expect(second?.sets).toBe((a?.sets ?? 0) - 1);

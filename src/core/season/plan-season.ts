@@ -3,6 +3,7 @@ import type { MethodTables } from '../method';
 import { fail, ok, type Result } from '../result';
 import { holdsMain } from './deal-roles';
 import { dealWeeks, type Behind } from './deal-weeks';
+import { withActions } from './actions';
 import { isHeavySession } from './heavy-sessions';
 import { layBlocks, type BlockWeek } from './lay-blocks';
 import { layPhases, mondayOf, type PhaseWeek } from './lay-phases';
@@ -47,7 +48,8 @@ export function planSeason(
   const lay = (done: readonly BlockWeek[]): BlockWeek[] =>
     layBlocks(weeks, gentle, method.settings, input.changes.blocks, done);
   const fresh = lay([]);
-  const blocks = first === 0 ? fresh : lay(fresh.slice(0, first).map((own, i) => behind.weeks.get(i)?.block ?? own));
+  const laid = first === 0 ? fresh : lay(fresh.slice(0, first).map((own, i) => behind.weeks.get(i)?.block ?? own));
+  const blocks = withActions(weeks, laid, input.schools, method.settings);
   const dealt = dealWeeks(input, weeks, blocks, behind, method);
   const tests = pickTestWeeks(
     weeks,

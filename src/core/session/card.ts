@@ -33,6 +33,8 @@ export interface Line {
   readonly note: string | null;
   /** the athletes it is for; null = everybody */
   readonly only: readonly string[] | null;
+  /** why it stands though gates are not met, in the coach's words; absent = gates hold (JUMP-2) */
+  readonly override?: string;
 }
 
 /** Slots that hold a main lift: the leading one, and the second of a *whole* session (WEEK-8). */

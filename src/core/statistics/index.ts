@@ -53,3 +53,12 @@ export function percentile(value: number, others: readonly number[], better: 'hi
   const ties = others.filter((other) => other === value).length;
   return ((beaten + ties / 2) / others.length) * 100;
 }
+
+/** The value below which a share of others lie, straight between the two nearest. @param share 0 to 1 @throws {RangeError} of none */
+export function quantile(values: readonly number[], share: number): number {
+  if (values.length === 0) throw new RangeError('quantile: values must not be empty');
+  const sorted = [...values].sort((a, b) => a - b);
+  const at = share * (sorted.length - 1);
+  const [low = 0, high = low] = [sorted[Math.floor(at)], sorted[Math.ceil(at)]];
+  return low + (high - low) * (at - Math.floor(at));
+}

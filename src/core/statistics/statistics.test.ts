@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
-import { fitLine, mean, median, percentile, sampleSd } from '.';
+import { fitLine, mean, median, percentile, sampleSd, quantile } from '.';
 
 const numbers = (least: number) =>
   fc.array(fc.double({ min: -1e4, max: 1e4, noNaN: true }), { minLength: least, maxLength: 30 });
@@ -85,6 +85,26 @@ describe('where a value stands among others', () => {
         const [up, down] = [percentile(value, others, 'higher') ?? NaN, percentile(value, others, 'lower') ?? NaN];
         expect(up + down).toBeCloseTo(100, 6);
         expect(percentile(value + 1, others, 'higher') ?? NaN).toBeGreaterThanOrEqual(up);
+      }),
+    );
+  });
+});
+
+describe('a quantile', () => {
+  it.each([
+    [0.5, [3, 1, 2], 2],
+    [0, [3, 1, 2], 1],
+    [1, [3, 1, 2], 3],
+    [0.25, [0, 1, 2, 3], 0.75],
+    [0.9, [7], 7],
+  ])('%d of %o is %d', (share, values, expected) => {
+    expect(quantile(values, share)).toBeCloseTo(expected, 9);
+  });
+  it('of none there is none; it never falls with its share', () => {
+    expect(() => quantile([], 0.5)).toThrow(RangeError);
+    fc.assert(
+      fc.property(numbers(1), fc.double({ min: 0, max: 0.5, noNaN: true }), (values, share) => {
+        expect(quantile(values, share + 0.5)).toBeGreaterThanOrEqual(quantile(values, share));
       }),
     );
   });

@@ -25,6 +25,8 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   nothing_to_undo: () => 'There is nothing to take back.',
   nothing_to_redo: () => 'There is nothing to put back.',
   practice_gone: () => 'This practice is gone already.',
+  season_runs: (f) =>
+    `This season runs until ${text(f.end)}. In its last ${text(f.weeks)} weeks the next one can be laid from it.`,
   season_there: () => 'This squad has a season of its own already.',
   remedy_gone: () => 'This no longer helps: the plan has changed meanwhile. Look again.',
   no_season: () => 'Set when the season starts and ends first.',
@@ -113,6 +115,7 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   reach_below_standing: () => 'The jump’s mark is below the standing mark.',
   landing_before_take_off: () => 'The landing comes after the take-off: mark it on a later frame.',
   rate_not_positive: () => 'Write the frames a second of the film.',
+  too_few_tests: (f) => `${text(f.tests)} tests are too few for a fit: at least ${text(f.least)}.`,
   too_few_jumps: (f) => `${text(f.needed)} jumps are needed; there are ${text(f.jumps)}.`,
   too_few_loads: (f) => `A profile needs ${text(f.needed)} different loads; there are ${text(f.loads)}.`,
   no_profile: () => 'These jumps make no profile: height must fall as load rises.',

@@ -104,6 +104,8 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
     f.place === undefined
       ? 'Eased for a health note: own line.'
       : `Complaint at the ${text(f.place)}, ${text(f.score)} of 10: one rung down, or half the dose.`,
+  gate_overridden: (f) =>
+    `Stands over a gate ${text(f.count)} of ${text(f.of)} have not met${f.rung === undefined && f.atLeast === undefined ? ` (${text(f.gate)})` : ''}: “${text(f.why)}”.`,
   gate_not_met: (f) =>
     f.atLeast === undefined
       ? `Gate not met yet: ${text(f.gate)}${f.rung === undefined ? '' : `, rung ${text(f.rung)}`}.`
@@ -115,6 +117,9 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   drop_too_high: (f) => `A drop of ${text(f.dropM)} m is above ${text(f.maxM)} m.`,
   day_bars_tier: (f) => `${near(f.daysBefore)}: no ${text(f.tier)} tier.`,
   day_bars_heavy: (f) => `${near(f.daysBefore)}: no heavy lower-body work.`,
+  own_event: () => 'Plays with others today: nothing of this card.',
+  own_recovery: () => 'Played yesterday: recovery only.',
+  own_primer: (f) => `${near(f.daysBefore)}: a primer’s sets and reps at most.`,
   day_bars_new: (f) => `${near(f.daysBefore)}: nothing new for the legs (not done in ${text(f.newAfterDays)} days).`,
   at_ceiling: (f) =>
     `The ${text(f.lift).replaceAll('-', ' ')} is strong enough${Number(f.of ?? 1) > 1 ? ` in ${text(f.count)} of ${text(f.of)}` : ''}: kept, not raised; its time goes to the next quality.`,

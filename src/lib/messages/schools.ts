@@ -15,7 +15,7 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
   },
   loading: {
     name: 'How load moves through weeks',
-    told: 'Blocks lift sets and effort for three weeks and then give a lighter one, so that each quality gets its turn. Straight-line keeps the dose and adds load; daily waves change it from session to session and never let one stress last.',
+    told: 'Blocks lift sets and effort for three weeks and then give a lighter one, so that each quality gets its turn. Straight-line keeps the dose and adds load; daily waves change it from session to session and never let one stress last. Three-action gives each block of the off-season one part of the lift: slow down, hold, then plain. Tiers give every session a whole-body, a lower and an upper lift, and let each of them lead in turn.',
     changes: 'Sets, reps and intensity of the main lifts in each week of the Season, and what the Bench proposes.',
   },
   inSeasonMinimum: {

@@ -52,6 +52,7 @@ const lineSchema = z.object({
   // absent in what was parked before lines had words
   note: noteSchema.default(null),
   only: z.array(id).max(200).nullable().default(null),
+  override: z.string().trim().min(1).max(200, 'A reason is at most 200 characters.').optional(),
 });
 const typedSchema = z.object({ slot, athleteId: id, exerciseId: key.nullable(), row: rowId, dose: doseSchema });
 
@@ -131,6 +132,8 @@ export const closeSessionSchema = z.object({
   rpe: z.number().int().min(0).max(10).nullable(),
   /** who was there; null = everybody who has a set */
   present: z.array(id).max(500).nullable(),
+  /** lines nobody did: they count as nothing */
+  notDone: z.array(slot).max(60).default([]),
 });
 export type CloseSession = z.infer<typeof closeSessionSchema>;
 

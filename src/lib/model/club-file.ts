@@ -6,12 +6,35 @@ import { daySchema } from './bodies';
 const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/);
 const weekday = z.number().int().min(1).max(7);
 
-const eventSchema = z.object({
+export const seasonEventSchema = z.object({
   day: daySchema,
   name: z.string().min(1).max(60),
   kind: z.enum(['friendly', 'league', 'cup', 'final']),
   peak: z.boolean().default(false),
 });
+
+export const seasonDatesSchema = z.object({
+  start: daySchema,
+  end: daySchema,
+  sessionsAWeek: z.number().int().min(1).max(7).nullable().default(null),
+});
+
+export const seasonClosureSchema = z.object({
+  name: z.string().min(1).max(40),
+  from: daySchema,
+  to: daySchema,
+  kind: z.enum(['closed', 'exams']),
+});
+
+export const seasonPracticeSchema = z.object({
+  weekday,
+  start: clock,
+  minutes: z.number().int().min(1).max(300),
+  hardness: z.number().min(0).max(10),
+  jumps: z.number().int().min(0).max(1000).default(0),
+});
+
+export const gymDaySchema = z.object({ weekday, start: clock, minutes: z.number().int().min(10).max(240) });
 
 const resultSchema = z.object({
   day: daySchema,
@@ -54,34 +77,11 @@ export const clubFileSchema = z.object({
       z.object({
         name: z.string().min(1).max(60),
         sport: z.string().min(1).max(80),
-        season: z.object({
-          start: daySchema,
-          end: daySchema,
-          sessionsAWeek: z.number().int().min(1).max(7).nullable().default(null),
-        }),
-        events: z.array(eventSchema).default([]),
-        closures: z
-          .array(
-            z.object({
-              name: z.string().min(1).max(40),
-              from: daySchema,
-              to: daySchema,
-              kind: z.enum(['closed', 'exams']),
-            }),
-          )
-          .default([]),
-        practices: z
-          .array(
-            z.object({
-              weekday,
-              start: clock,
-              minutes: z.number().int().min(1).max(300),
-              hardness: z.number().min(0).max(10),
-              jumps: z.number().int().min(0).max(1000).default(0),
-            }),
-          )
-          .default([]),
-        gymDays: z.array(z.object({ weekday, start: clock, minutes: z.number().int().min(10).max(240) })),
+        season: seasonDatesSchema,
+        events: z.array(seasonEventSchema).default([]),
+        closures: z.array(seasonClosureSchema).default([]),
+        practices: z.array(seasonPracticeSchema).default([]),
+        gymDays: z.array(gymDaySchema),
         place: z
           .object({
             racks: z.number().int().min(0).max(40).optional(),

@@ -122,6 +122,22 @@ export const closureSchema = z.object({
   kind: z.enum(['closed', 'exams']),
 });
 
+/** Days of an athlete's own calendar. */
+export const ownDaysSchema = z.object({
+  name: z.string().trim().min(2, 'What is it?').max(40, 'A shorter name, please.'),
+  from: day('From which day?'),
+  to: day('Until which day?'),
+  kind: z.enum(['event', 'exams', 'away']),
+});
+
+/** Who was selected for an event and how long they played: a field for each athlete, by id. */
+export const playedSchema = z.object({
+  athleteId: z.uuid(),
+  selected: z.boolean(),
+  minutes: optionalNumber(300, 0, 'Minutes').pipe(z.number().int('Whole minutes.').nullable()),
+  rpe: optionalNumber(10, 0, 'Effort').pipe(z.number().int('Effort as a whole number.').nullable()),
+});
+
 export const practiceSchema = z.object({
   weekday: z.coerce.number().int().min(1).max(7),
   start: time,

@@ -23,7 +23,7 @@ export interface SeasonWeek {
   readonly intensity: number | null;
   readonly lifts: number;
   readonly warns: boolean;
-  readonly events: readonly { day: string; kind: string; name: string; peak: boolean }[];
+  readonly events: readonly { id: string; day: string; kind: string; name: string; peak: boolean }[];
 }
 
 /** A day of the week on screen. */
@@ -33,7 +33,7 @@ export interface SeasonDay {
   readonly isToday: boolean;
   readonly tag: string | null;
   readonly allows: string;
-  readonly events: readonly { name: string; kind: string }[];
+  readonly events: readonly { id: string; name: string; kind: string; peak: boolean }[];
   readonly practices: readonly {
     id: string;
     start: string;
@@ -97,7 +97,11 @@ export interface SeasonPage {
   readonly trouble: readonly string[];
   readonly events: readonly { id: string; day: string; name: string; kind: string; peak: boolean; words: string }[];
   readonly outside: number;
+  /** its last weeks: the next one can be laid from it */
+  readonly closing: boolean;
+  /** number of today's week; null = outside the season */
   readonly now: number | null;
+  readonly today: string;
   readonly weeks: readonly SeasonWeek[];
   readonly shown: {
     readonly number: number;

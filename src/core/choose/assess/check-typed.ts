@@ -48,7 +48,11 @@ function checkLine(line: Line, view: readonly DayLine[], context: Context): Find
   if (line.pinned) {
     const day = judgeDay(exercise, line.row, line.dose, null, context);
     if (day && day.code === 'day_bars_tier') found.push(refused(day, line.slot));
-    const bars = athletes.map((athlete) => judgeOption(exercise, line.row, line.dose, athlete, context));
+    const over = line.override ?? null;
+    const barsOf = (ungated: boolean): (Reason | null)[] =>
+      athletes.map((athlete) => judgeOption(exercise, line.row, line.dose, athlete, context, ungated));
+    const bars = barsOf(over !== null);
+    if (over !== null) found.push(...overridden(line.slot, over, barsOf(false)));
     const [first] = bars;
     // nobody may do what was put here: better said than left out for everybody
     if (first && bars.every((bar) => bar !== null)) found.push(refused(first, line.slot));
@@ -95,7 +99,7 @@ function ownContacts(
   exercise: Exercise,
   context: Context,
 ): Finding[] {
-  const { limit } = athleteBudget(athlete, context);
+  const { limit } = athleteBudget(athlete, context.forAthlete(athlete.id));
   const counted = contactsOf(exercise, own.dose, context.method.settings).weighted;
   const written = card.lines.find(({ slot }) => slot === own.slot);
   return counted > limit && written
@@ -105,6 +109,22 @@ function ownContacts(
           code: 'over_contacts',
           rules: ['JUMP-8'],
           facts: { weighted: counted, limit, slot: own.slot, athlete: athlete.name },
+        },
+      ]
+    : [];
+}
+
+/** A gate that the coach's written reason overrides stays in sight, with how many it is not met by (JUMP-2). */
+function overridden(slot: string, why: string, gated: readonly (Reason | null)[]): Finding[] {
+  const closed = gated.filter((bar) => bar?.code === 'gate_not_met');
+  const [first] = closed;
+  return first
+    ? [
+        {
+          severity: 'warn',
+          code: 'gate_overridden',
+          rules: ['JUMP-2'],
+          facts: { ...first.facts, slot, why, count: closed.length, of: gated.length },
         },
       ]
     : [];

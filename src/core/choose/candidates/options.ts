@@ -34,7 +34,7 @@ function slotRows(slot: Slot, { method, brief }: Context): readonly DoseRowId[] 
     slot.rows === 'strength'
       ? ([...phase.lead, ...phase.beside, 'D-ASST'] as const)
       : slot.rows === 'jump'
-        ? phase.jump
+        ? (brief.jumpRows ?? phase.jump)
         : slot.rows === 'power'
           ? [...phase.lead, ...phase.beside].filter((row) => method.doses[row].quality === 'power')
           : slot.rows;

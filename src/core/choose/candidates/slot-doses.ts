@@ -32,7 +32,13 @@ export function slotDoses(exercise: Exercise, row: DoseRowId, slot: Slot, contex
   }
   // sets and reps run on; how much stays in reserve belongs to the week of the block
   const wanted: Dose = plan
-    ? { ...level, sets: context.fewestSets ? Math.min(least, plan.sets) : plan.sets, amount: plan.reps, rir: plan.rir }
+    ? {
+        ...level,
+        sets: context.fewestSets ? Math.min(least, plan.sets) : plan.sets,
+        amount: plan.reps,
+        rir: plan.rir,
+        tempo: plan.tempo === undefined ? level.tempo : plan.tempo,
+      }
     : { ...level, ...running, rir: level.rir, restSeconds: level.restSeconds };
   const full = ofDay(wanted, exercise, row, slot, context);
   // when minutes fail the main lift goes last (WEEK-9): fewer of its sets are tried only where nothing else fits

@@ -10,6 +10,7 @@ import { choosePrep } from '../candidates/choose-prep';
 import { orderSlots } from '../candidates/order-slots';
 import { slotOptions, type SlotOptions } from '../candidates/options';
 import { openSlots, roleSlots } from '../candidates/role-slots';
+import { tierSlots } from '../candidates/tier-slots';
 import { shapeSlots } from '../candidates/shape-slots';
 import { templateFor } from '../candidates/template-for';
 import { buildModel, type Compiled } from '../compile/build-model';
@@ -53,7 +54,9 @@ export function solveCard(brief: Brief, library: Library, method: MethodTables):
   const filled = (of: Context): SlotOptions[] => {
     // a session asked for by name has its own slots, whatever the week's roles
     const byName = template.value.id === brief.shape.kind;
-    const inRole = byName ? openSlots(ordered, setting) : roleSlots(ordered, brief.role, setting);
+    const asRole = byName ? openSlots(ordered, setting) : roleSlots(ordered, brief.role, setting);
+    const tiers = brief.schools.loading === 'tiers' && template.value.template.loading && !byName;
+    const inRole = tiers ? tierSlots(asRole, brief.role?.role ?? 'A', method) : asRole;
     const open = shapeSlots(inRole, brief, context.library).map(({ slot, wide }) => {
       const own = slotOptions(slot, of);
       const beyond = wide ? slotOptions(wide, of) : null;
@@ -145,6 +148,7 @@ function toLines(slots: readonly SlotOptions[], { options }: Compiled, { picks }
         substitutes: substitutesFor(entry, option, taken, context),
         note: pin?.said?.note ?? null,
         only: pin?.said?.only ?? null,
+        ...(pin?.said?.override ? { override: pin.said.override } : {}),
       },
     ];
   });

@@ -12,7 +12,8 @@ import { lockAthletes, refoldTracks } from './refold';
 import { settleSessions } from './settle-sessions';
 
 /**
- * Closes a session: minutes and how hard it was, who was there, and that what nobody tapped was done too. Then the rules
+ * Closes a session: minutes and how hard it was, who was there, and that what nobody tapped was done too, but for lines
+ * said not to be. Then the rules
  * settle what needs nobody's word (DOSE-2, PROG-7, PROG-9).
  * @returns how many were there, or `session_unknown`, `nobody_there`
  */
@@ -20,7 +21,7 @@ export async function closeSession(
   tx: Tx,
   actor: string,
   sessionId: string,
-  { minutes, rpe, present }: CloseSession,
+  { minutes, rpe, present, notDone }: CloseSession,
 ): Promise<Result<{ present: number }>> {
   const session = await loadSession(tx, sessionId);
   const rows = session && (await loadSquadDay(tx, session.squadId, session.day, session.athleteId));
@@ -39,6 +40,7 @@ export async function closeSession(
           line.athleteId === athleteId &&
           line.exerciseId !== null &&
           !line.stopped &&
+          !notDone.includes(line.slot) &&
           !sets.some((set) => set.athleteId === athleteId && set.slot === line.slot),
       )
       .flatMap(({ exerciseId, row }) => (exerciseId === null ? [] : [{ exerciseId, row }]));

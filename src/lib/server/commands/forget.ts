@@ -3,7 +3,7 @@ import { v7 } from 'uuid';
 import { addDays } from '$core/calendar';
 import { fail, ok, type Result } from '$core/result';
 import type { Tx } from '../db/client';
-import { club as clubTable } from '../db/schema';
+import { athleteDays, club as clubTable } from '../db/schema';
 import type { AthleteRow } from '../repositories/athletes';
 import type { ClubContext } from '../repositories/club-context';
 import { recordChanges } from './record-change';
@@ -30,11 +30,14 @@ export async function eraseAthlete(
   return ok(null);
 }
 
-/** Coaches' notes on lines that are for this person or name them, and the names of kept cards. */
+/** The athlete's own calendar, coaches' notes on lines that are for this person or name them, and the names of kept cards. */
 async function forgetWords(tx: Tx, { id, name }: Pick<AthleteRow, 'id' | 'name'>): Promise<void> {
+  await tx.delete(athleteDays).where(eq(athleteDays.athleteId, id));
   await tx.execute(sql`
-    update session_line set note = null, version = version + 1
-    where note is not null and ("only" @> ${JSON.stringify([id])}::jsonb or position(lower(${name}) in lower(note)) > 0)`);
+    update session_line set note = null, override = case when override is null then null else 'A reason that was forgotten' end,
+      version = version + 1
+    where (note is not null or override is not null)
+      and ("only" @> ${JSON.stringify([id])}::jsonb or position(lower(${name}) in lower(concat(note, ' ', override))) > 0)`);
   await tx.execute(sql`
     update kept_card set
       name = case when position(lower(${name}) in lower(name)) > 0 then 'Kept card ' || left(md5(name), 8) else name end,

@@ -236,10 +236,10 @@ async function write(tx: Tx, { session, club, ...rows }: Standing, changes: Chan
   for (const { seen, position, line } of changes.lines)
     await tx
       .insert(sessionLine)
-      .values({ clubId, sessionId, position, ...line, version: seen + 1 })
+      .values({ clubId, sessionId, position, ...line, override: line.override ?? null, version: seen + 1 })
       .onConflictDoUpdate({
         target: [sessionLine.clubId, sessionLine.sessionId, sessionLine.slot],
-        set: { position, ...line, version: seen + 1 },
+        set: { position, ...line, override: line.override ?? null, version: seen + 1 },
       });
   for (const { slot, athleteId } of changes.untyped)
     await tx
@@ -280,7 +280,12 @@ function diff({ session, squad: of }: Standing, body: KeepCard, changes: Changes
         to: { phase: session.phase, minutes: session.minutes, lines: changes.lines.length },
       },
     ];
-  const brief = (line: Pick<Line, 'exerciseId' | 'dose'>) => ({ exerciseId: line.exerciseId, dose: line.dose });
+  const brief = (line: Pick<Line, 'exerciseId' | 'dose'> & { readonly override?: string | null }) => ({
+    exerciseId: line.exerciseId,
+    dose: line.dose,
+    // the written reason is kept with what it let through (JUMP-2)
+    ...(line.override ? { override: line.override } : {}),
+  });
   const records: ChangeRecord[] = [];
   for (const { line } of changes.lines) {
     const before = session.lines.find(({ slot }) => slot === line.slot);
@@ -290,7 +295,7 @@ function diff({ session, squad: of }: Standing, body: KeepCard, changes: Changes
       subject: 'line',
       from: before ? brief(before) : null,
       to: brief(line),
-      rules: line.pinned ? ['SEL-3'] : ['SEL-2'],
+      rules: line.override ? ['JUMP-2'] : line.pinned ? ['SEL-3'] : ['SEL-2'],
     });
   }
   for (const { slot } of changes.removed) {

@@ -32,6 +32,7 @@ import { answerMorning } from '../commands/answer-morning';
 import { closeSession } from '../commands/close-session';
 import { noteComplaint, referComplaint } from '../commands/complaints';
 import { decide } from '../commands/decide';
+import { keepAppearances } from '../commands/own-days';
 import { keepCard } from '../commands/keep-card';
 import { refoldTracks } from '../commands/refold';
 import { askedOf, makeBrief } from '../reads/make-brief';
@@ -39,7 +40,7 @@ import { loadSquadDay } from '../reads/squad-day';
 import { readWaiting } from '../reads/waiting';
 import { lastSessions } from '../commands/apply-by-rule';
 import { loadSessionHeads } from '../repositories/session-heads';
-import { loadSquadsAthletes } from '../repositories/athletes';
+import { loadSquadAthletes, loadSquadsAthletes } from '../repositories/athletes';
 import { demoResults } from './demo-results';
 
 const HISTORY_DAYS = 21;
@@ -73,6 +74,7 @@ export async function loadDemo(day: Day, seed: number): Promise<boolean> {
   await withClub(clubId, async (tx) => {
     await writeComplaints(tx, clubId, coach.id, day);
     await writeNotes(tx, clubId, day);
+    await writePlayed(tx, coach.id, day);
   });
   return true;
 }
@@ -220,6 +222,7 @@ async function train(tx: Tx, squadId: string, coachId: string, day: Day, random:
     minutes: gym.minutes,
     rpe: EFFORTS[weekdayOf(day) % EFFORTS.length] ?? null,
     present,
+    notDone: [],
   });
 }
 
@@ -311,6 +314,22 @@ async function writeNotes(tx: Tx, clubId: string, day: Day): Promise<void> {
         reps: 3,
         rir: 0,
       });
+  }
+}
+
+/** The last match of each squad: most played most of it, a few came on late, one was left out. */
+async function writePlayed(tx: Tx, coachId: string, day: Day): Promise<void> {
+  const club = { ...(await loadClub(tx, day)), today: day };
+  for (const one of club.squads) {
+    const last = one.events.filter((match) => match.day < day && match.kind !== 'friendly').at(-1);
+    if (!last) continue;
+    const members = await loadSquadAthletes(tx, one.id, day);
+    const played = members.map(({ id: athleteId }, i) => {
+      if (i % 9 === 4) return { athleteId, selected: false, minutes: null, rpe: null };
+      const late = i % 5 === 3;
+      return { athleteId, selected: true, minutes: late ? 14 : 35 + ((i * 7) % 25), rpe: late ? 5 : 7 + (i % 2) };
+    });
+    await keepAppearances(tx, club, one, last.id, { played, members }, coachId);
   }
 }
 

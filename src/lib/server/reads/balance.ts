@@ -7,6 +7,7 @@ import { gymTimeOn, practicesOn } from '$core/season';
 import type { BalancePage } from '$lib/model/balance';
 import type { Tx } from '../db/client';
 import { loadEfforts, loadLinesWritten, loadSetsDone } from '../repositories/balance';
+import type { AthleteRow } from '../repositories/athletes';
 import { libraryOf, timesOf, type ClubContext, type SquadRow } from '../repositories/club-context';
 import { nextCardDay, squadKnot, threadEnd } from './page-thread';
 
@@ -39,7 +40,7 @@ export async function readBalance(
   tx: Tx,
   club: ClubContext,
   squad: SquadRow,
-  athletes: readonly { readonly id: string; readonly name: string }[],
+  athletes: readonly Pick<AthleteRow, 'id' | 'name' | 'appearances'>[],
   asked: string | null,
 ): Promise<BalancePage> {
   const { today, method } = club;
@@ -83,11 +84,34 @@ export async function readBalance(
     neglected: asDone.length === 0 ? [] : lately.neglected,
     slowOnly: lately.slowOnly,
     next: `/bench/${squad.id}/${nextCardDay(squad, today)}`,
-    load: await readLoad(tx, club, squad),
+    load: await readLoad(
+      tx,
+      club,
+      squad,
+      athletes.filter(({ id }) => athleteId === null || id === athleteId),
+    ),
   };
 }
 
-async function readLoad(tx: Tx, { today, method }: ClubContext, squad: SquadRow): Promise<BalancePage['load']> {
+/**
+ * Minutes × effort of an event, of whoever was selected; null while somebody's are not known.
+ * @returns 0 where nobody of them was selected
+ */
+function eventLoad(eventId: string, people: readonly Pick<AthleteRow, 'appearances'>[]): DayLoad {
+  const had = people.map(({ appearances }) => appearances.find((one) => one.eventId === eventId));
+  const loads = had
+    .filter((one) => one?.selected !== false)
+    .map((one) => (one?.minutes != null && one.rpe !== null ? one.minutes * one.rpe : null));
+  if (loads.some((load) => load === null)) return null;
+  return loads.length === 0 ? 0 : loads.reduce<number>((sum, load) => sum + (load ?? 0), 0) / loads.length;
+}
+
+async function readLoad(
+  tx: Tx,
+  { today, method }: ClubContext,
+  squad: SquadRow,
+  people: readonly Pick<AthleteRow, 'appearances'>[],
+): Promise<BalancePage['load']> {
   const monday = addDays(today, 1 - weekdayOf(today));
   const first = addDays(monday, -7 * (WEEKS - 1));
   const efforts = await loadEfforts(tx, squad.id, first, today);
@@ -95,11 +119,13 @@ async function readLoad(tx: Tx, { today, method }: ClubContext, squad: SquadRow)
   const dayLoad = (day: Day): DayLoad => {
     const sessions = efforts.filter((one) => one.day === day);
     const practices = practicesOn(day, squad.season?.practices ?? []);
-    // an event, a session nobody rated, or one that was not closed: unknown, which is never 0
-    if (squad.events.some((event) => event.day === day)) return null;
+    // an event of unknown minutes, a session nobody rated, or one that was not closed: unknown, which is never 0
+    const events = squad.events.filter((event) => event.day === day).map(({ id }) => eventLoad(id, people));
+    if (events.some((load) => load === null)) return null;
     if (sessions.some(({ minutes, rpe }) => minutes === null || rpe === null)) return null;
     if (sessions.length === 0 && gymTimeOn(day, timesOf(squad)) && day < today) return null;
     return (
+      events.reduce<number>((sum, load) => sum + (load ?? 0), 0) +
       sessions.reduce((sum, { minutes, rpe }) => sum + (minutes ?? 0) * (rpe ?? 0), 0) +
       practices.reduce((sum, { minutes, hardness }) => sum + minutes * hardness, 0)
     );

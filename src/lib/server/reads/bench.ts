@@ -1,5 +1,6 @@
 import { gymTimeOn } from '$core/season';
 import { weekdayOf } from '$core/calendar';
+import type { Brief } from '$core/choose';
 import type { DayLine } from '$core/day';
 import { DEMANDS } from '$core/library';
 import type { BenchGround } from '$lib/model/bench-ground';
@@ -8,6 +9,7 @@ import { viewsOf } from '$lib/model/exercise-view';
 import { sentView } from '$lib/model/sent-view';
 import { storedCard } from '../commands/keep-card';
 import { timesOf, libraryOf } from '../repositories/club-context';
+import { apartToday } from './apart';
 import { withoutHealth } from './hide-health';
 import { askedOf, kitFor, makeBrief } from './make-brief';
 import { dayKnot, sayDay, squadKnot, threadEnd } from './page-thread';
@@ -56,6 +58,8 @@ export function readBench(rows: SquadDay, may: { readonly plan: boolean; readonl
         }
       : null,
     athletes: rows.athletes.map(({ id, name }) => ({ id, name })),
+    away: rows.athleteId === null ? rows.away.map(({ name }) => name) : [],
+    apart: rows.athleteId === null ? apartNamed(rows, brief) : [],
     forAthlete: rows.athleteId,
     day,
     dayWords: sayDay(day),
@@ -89,6 +93,12 @@ export function readBench(rows: SquadDay, may: { readonly plan: boolean; readonl
         : null,
   };
 }
+
+const apartNamed = ({ athletes, club }: SquadDay, brief: Brief) =>
+  apartToday(brief, club).map((one) => ({
+    ...one,
+    name: athletes.find(({ id }) => id === one.athleteId)?.name ?? '',
+  }));
 
 /**
  * What of a view a page brings: who does something else, and everybody's load; who is not told of does the line as it

@@ -131,6 +131,18 @@ function say(row: Row, words: Words): Pick<HistoryLine, 'what' | 'from' | 'to'> 
         to: kg === null ? null : formatMass(kg, words.mass),
       };
     }
+    case 'own-days': {
+      const { name, from, to } = (row.to ?? row.from) as { name: string; from: string; to: string };
+      const days = `${name}, ${from}${to === from ? '' : ` – ${to}`}`;
+      return row.to === null
+        ? { what: 'Own calendar', from: days, to: 'taken out' }
+        : { what: 'Own calendar', from: null, to: days };
+    }
+    case 'played': {
+      const { event, selected, minutes } = row.to as { event: string; selected: boolean; minutes: number | null };
+      const said = !selected ? 'not selected' : minutes === null ? 'selected' : `${String(minutes)} minutes`;
+      return { what: event, from: null, to: said };
+    }
     case 'background':
       return { what: 'Background changed', ...none };
     case 'taken-over':

@@ -10,6 +10,7 @@ import { placeOf, DEFAULT_KIT, type Kit } from '$lib/model/kit';
 import { knowRow } from '../repositories/athletes';
 import type { ClubContext } from '../repositories/club-context';
 import { begunIn, type SessionRow } from '../repositories/sessions';
+import { ownCalendars } from './own-calendars';
 import { runningOf } from './running';
 import { setsLeft } from './sets-left';
 import { squadSteps } from './squad-steps';
@@ -62,6 +63,7 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
     weekOfBlock: plan.week?.block.rowWeek ?? weekOfBlock(rows.blockStart, day),
     lighterWeek: plan.week?.block.kind === 'lighter',
     role,
+    jumpRows: athleteId === null ? (plan.week?.block.action?.jumpRows ?? null) : null,
     schools: squad.schools,
     practiceJumps: practiceJumpsOn(day, squad.season?.practices ?? []),
     place: placeOf(kit),
@@ -69,6 +71,7 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
     afterHeavy: athleteId === null && (plan.on?.near ?? false),
     planned: athleteId === null ? mainsOn(rows, plan, asked.phase) : [],
     own: athleteId !== null,
+    calendars: ownCalendars({ ...rows, athletes }),
     noClearDay: hasNoClearDay(squad, day, club.method),
     athletes: known.map(({ facts }) => facts),
     tracks,
@@ -99,9 +102,17 @@ const withSteps = (running: Omit<Running, 'steps'>, steps: Running['steps']): Ru
 });
 
 /** Main lifts as the plan writes them for the day, where its card is made for the phase and role the plan gives it. */
-function mainsOn({ session }: SquadDay, { on }: PlanRead, phase: Phase): PlannedMain[] {
+function mainsOn({ session }: SquadDay, { on, week }: PlanRead, phase: Phase): PlannedMain[] {
   if (!on || on.phase !== phase || (session && session.role !== on.role)) return [];
-  return on.mains.map(({ lead, row, usualSets, reps, rir }) => ({ lead, row, sets: usualSets, reps, rir }));
+  const action = week?.block.action;
+  return on.mains.map(({ lead, row, usualSets, reps, rir, tempo }) => ({
+    lead,
+    row,
+    sets: usualSets,
+    reps,
+    rir,
+    ...(action ? { tempo } : {}),
+  }));
 }
 
 const weekOfBlock = (start: Day | null, day: Day): number =>

@@ -9,6 +9,7 @@ import {
   type PlannedSession,
   type PlannedWeek,
 } from '$core/season';
+import { CLOSING_WEEKS } from '../commands/copy-season';
 import { sayIssue, sayReason } from '$lib/messages';
 import type { SeasonDay, SeasonPage, SeasonWeek } from '$lib/model/season';
 import type { AthleteRow } from '../repositories/athletes';
@@ -78,7 +79,9 @@ export function readSeason(
       .filter(({ day }) => !squad.season || (squad.season.start <= day && day <= squad.season.end))
       .map(({ id, day, name, kind, peak }) => ({ id, day, name, kind, peak, words: sayDay(day) })),
     outside: squad.season ? squad.events.filter(({ day }) => day > (squad.season?.end ?? day)).length : 0,
+    closing: squad.season !== null && addDays(today, CLOSING_WEEKS * 7) >= squad.season.end,
     now: now?.number ?? null,
+    today,
     weeks: weeks.map((week) => shortWeek(week, squad, club)),
     shown: shown
       ? {
@@ -110,6 +113,7 @@ const STEP_WORDS: Readonly<Record<string, string>> = {
   'set-block': 'a block’s length',
   'practice-day': 'one day of a practice',
   'copy-season': 'a season copied',
+  'next-season': 'the next season',
   school: 'a school',
   remedy: 'a remedy taken',
 };
@@ -151,7 +155,7 @@ function shortWeek(week: PlannedWeek, squad: SquadRow, { method }: ClubContext):
     warns: notes.some(({ severity }) => severity === 'warn'),
     events: squad.events
       .filter(({ day }) => start <= day && day <= addDays(start, 6))
-      .map(({ day, kind, name, peak: best }) => ({ day, kind, name, peak: best })),
+      .map(({ id, day, kind, name, peak: best }) => ({ id, day, kind, name, peak: best })),
   };
 }
 
@@ -167,7 +171,9 @@ function daysOf(week: PlannedWeek, squad: SquadRow, { method, today }: ClubConte
       isToday: day === today,
       tag: tagWords(tags),
       allows: closure?.kind === 'closed' ? closure.name : allowed(dayLimits(tags, method.settings)),
-      events: squad.events.filter((one) => one.day === day).map(({ name, kind }) => ({ name, kind })),
+      events: squad.events
+        .filter((one) => one.day === day)
+        .map(({ id, name, kind, peak }) => ({ id, name, kind, peak })),
       isOver: day < today,
       practices: (squad.season?.practices ?? [])
         .filter(({ weekday }) => weekday === weekdayOf(day))

@@ -6,6 +6,7 @@ import { loadSquadAthletes, type AthleteRow } from '../repositories/athletes';
 import { timesOf, loadClub, type ClubContext, type SquadRow } from '../repositories/club-context';
 import { loadFollowed } from '../repositories/season';
 import { blockStart, loadSessions, loadSets, type SessionRow, type SetRow } from '../repositories/sessions';
+import { isAwayOn } from './own-calendars';
 
 /** Everything about one squad on one day. */
 export interface SquadDay {
@@ -15,6 +16,10 @@ export interface SquadDay {
   /** the athlete whose own card it is; null = the squad's */
   readonly athleteId: string | null;
   readonly athletes: readonly AthleteRow[];
+  /** who by their own calendar is not here */
+  readonly away: readonly AthleteRow[];
+  /** cards of other squads that some of the athletes train with, of this day and the two before */
+  readonly elsewhere: readonly SessionRow[];
   /** the last weeks' cards, newest first, up to the day */
   readonly sessions: readonly SessionRow[];
   /** the session of this day, when there is one, and its sets */
@@ -40,18 +45,23 @@ export async function loadSquadDay(
   const squad = club.squads.find(({ id }) => id === squadId);
   if (!squad) return null;
   const athletes = await loadSquadAthletes(tx, squadId, day);
-  const sessions = await loadSessions(tx, squadId, athleteId, day);
+  const { own: sessions, elsewhere } = await loadSessions(tx, squadId, athleteId, day);
   const session = sessions.find((one) => one.day === day && one.athleteId === athleteId) ?? null;
   const phase: Phase = session?.phase ?? squad.phase;
+  const sets = await loadSets(tx, session ? [session.id] : []);
+  const begun = new Set(sets.map((set) => set.athleteId));
+  const [away, here] = partition(athletes, (row) => isAwayOn(row, day) && !begun.has(row.id));
   return {
     club,
     squad,
     day,
     athleteId,
-    athletes,
+    athletes: here,
+    away,
+    elsewhere,
     sessions,
     session,
-    sets: await loadSets(tx, session ? [session.id] : []),
+    sets,
     blockStart: blockStart(sessions, phase, day),
     followed: squad.season ? await loadFollowed(tx, squadId) : [],
   };
@@ -67,4 +77,8 @@ export function hasNoClearDay(squad: SquadRow, day: Day, { settings }: ClubConte
     if (!dayLimits(matchTags(on, events, settings.week.tagReachDays), settings).quiet) return false;
   }
   return true;
+}
+
+function partition<T>(all: readonly T[], is: (one: T) => boolean): [T[], T[]] {
+  return [all.filter(is), all.filter((one) => !is(one))];
 }

@@ -1,4 +1,4 @@
-import { desc, eq, gt, gte, inArray } from 'drizzle-orm';
+import { asc, desc, eq, gt, gte, inArray, sql } from 'drizzle-orm';
 import { knowAthlete, type AthleteFacts, type AthleteRecord, type History } from '$core/athlete';
 import { addDays, ageInYears, type Day } from '$core/calendar';
 import type { LoadingKit } from '$core/dose';
@@ -9,7 +9,7 @@ import type { TestRecord } from '$core/testing';
 import type { Track } from '$core/track';
 import { placeOf } from '$lib/model/kit';
 import type { Tx } from '../db/client';
-import { athlete, checkIn, complaint, squadAthlete, testResult, track } from '../db/schema';
+import { appearance, athlete, athleteDays, checkIn, complaint, squadAthlete, testResult, track } from '../db/schema';
 import type { ClubContext, SquadRow } from './club-context';
 
 /** How far back results are read: past their time they are shown greyed, and a failure still counts (START-2). */
@@ -17,11 +17,18 @@ const RESULT_DAYS = 400;
 /** Rows read for the mornings shown: a corrected answer is a row more. */
 const MORNING_ROWS = 12;
 const MORNINGS_SHOWN = 6;
+/** How far back an athlete's own days and minutes played are read: as far as loads are shown. */
+const CALENDAR_DAYS = 42;
 
 const parts = (day: Day) => ({
   results: { where: gte(testResult.day, addDays(day, -RESULT_DAYS)), orderBy: desc(testResult.day) },
   complaints: { where: gt(complaint.score, 0) },
   checkIns: { orderBy: [desc(checkIn.day), desc(checkIn.seq)], limit: MORNING_ROWS },
+  days: { where: gte(athleteDays.to, addDays(day, -CALENDAR_DAYS)), orderBy: asc(athleteDays.from) },
+  appearances: {
+    where: sql`${appearance.eventId} in (select one.id from event one where one.club_id = ${appearance.clubId} and one.day >= ${addDays(day, -CALENDAR_DAYS)}::date)`,
+  },
+  squads: true as const,
 });
 
 const querySquads = (tx: Tx, squadIds: readonly string[], day: Day, tracksSince: Day | null) =>
@@ -43,7 +50,7 @@ const querySquads = (tx: Tx, squadIds: readonly string[], day: Day, tracksSince:
 const queryOne = (tx: Tx, athleteId: string, day: Day) =>
   tx.query.athlete.findFirst({
     where: eq(athlete.id, athleteId),
-    with: { ...parts(day), tracks: { columns: { state: true } }, squads: true, links: true },
+    with: { ...parts(day), tracks: { columns: { state: true } }, links: true },
   });
 
 export type AthleteRow = Awaited<ReturnType<typeof querySquads>>[number]['athlete'];

@@ -8,6 +8,8 @@ import { gymSession, sessionLine, setNow } from '../db/schema';
 
 /** How far back cards are read to make the next one: what runs, this week's coverage, the ledger's window. */
 const SESSION_DAYS = 42;
+/** Days of other squads' cards that bear on an athlete of both (WEEK-3). */
+const ELSEWHERE_DAYS = 2;
 
 const full = { lines: { orderBy: asc(sessionLine.position) }, typed: true } as const;
 
@@ -23,15 +25,27 @@ const runStart = sql<Day>`(
     ), '-infinity'::date)
 )`.as('run_start');
 
+/** Squads that share an athlete with one, itself among them. */
+const sharing = (squadId: string) =>
+  sql`${gymSession.squadId} in (
+    select other.squad_id from squad_athlete mine
+    join squad_athlete other on other.club_id = mine.club_id and other.athlete_id = mine.athlete_id
+    where mine.club_id = ${gymSession.clubId} and mine.squad_id = ${squadId})`;
+
 const query = (tx: Tx, squadId: string, athleteId: string | null, upTo: Day) =>
   tx.query.gymSession.findMany({
     where: and(
-      eq(gymSession.squadId, squadId),
       lte(gymSession.day, upTo),
-      gte(gymSession.day, addDays(upTo, -SESSION_DAYS)),
-      athleteId === null
-        ? isNull(gymSession.athleteId)
-        : or(isNull(gymSession.athleteId), eq(gymSession.athleteId, athleteId)),
+      or(
+        and(
+          eq(gymSession.squadId, squadId),
+          gte(gymSession.day, addDays(upTo, -SESSION_DAYS)),
+          athleteId === null
+            ? isNull(gymSession.athleteId)
+            : or(isNull(gymSession.athleteId), eq(gymSession.athleteId, athleteId)),
+        ),
+        and(isNull(gymSession.athleteId), gte(gymSession.day, addDays(upTo, -ELSEWHERE_DAYS)), sharing(squadId)),
+      ),
     ),
     orderBy: desc(gymSession.day),
     extras: { runStart },
@@ -40,8 +54,22 @@ const query = (tx: Tx, squadId: string, athleteId: string | null, upTo: Day) =>
 
 export type SessionRow = Awaited<ReturnType<typeof query>>[number];
 
-/** A squad's sessions of the last weeks up to a day, newest first, with lines and what was typed: one statement. */
-export const loadSessions = query;
+/**
+ * A squad's sessions of the last weeks up to a day, newest first, with lines and what was typed, and of the last days the
+ * cards of squads it shares athletes with: one statement.
+ */
+export async function loadSessions(
+  tx: Tx,
+  squadId: string,
+  athleteId: string | null,
+  upTo: Day,
+): Promise<{ readonly own: SessionRow[]; readonly elsewhere: SessionRow[] }> {
+  const found = await query(tx, squadId, athleteId, upTo);
+  return {
+    own: found.filter((one) => one.squadId === squadId),
+    elsewhere: found.filter((one) => one.squadId !== squadId),
+  };
+}
 
 /** Sessions with everything on them. */
 export const loadSessionsById = (tx: Tx, ids: readonly string[]): Promise<SessionRow[]> =>
@@ -103,6 +131,7 @@ export const cardOf = (
       substitutes,
       note,
       only,
+      override,
     }) => ({
       slot,
       block,
@@ -117,6 +146,7 @@ export const cardOf = (
       substitutes,
       note,
       only,
+      ...(override === null ? {} : { override }),
     }),
   ),
   typed: row.typed.map(({ slot, athleteId, exerciseId, row: doseRow, dose }) => ({

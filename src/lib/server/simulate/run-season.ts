@@ -74,6 +74,8 @@ function runSession(
     day,
     athleteId: null,
     athletes: athletes.map((row) => onDay(row, day, known)),
+    away: [],
+    elsewhere: [],
     sessions: earlier,
     session: null,
     sets: [],

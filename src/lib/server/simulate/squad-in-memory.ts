@@ -104,6 +104,9 @@ function athleteRow(file: SquadFile, i: number): AthleteRow {
     })),
     checkIns: [],
     tracks: [],
+    days: [],
+    appearances: [],
+    squads: [],
   } as unknown as AthleteRow;
 }
 

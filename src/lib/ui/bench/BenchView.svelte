@@ -11,6 +11,7 @@
   import type { BenchPage } from './bench-page';
   import { BenchState } from './bench-state.svelte';
   import AddLine from './AddLine.svelte';
+  import ApartNote from './ApartNote.svelte';
   import Brief from './Brief.svelte';
   import CardView from './CardView.svelte';
   import Ledger from './Ledger.svelte';
@@ -185,6 +186,7 @@
       {#if bench.gone.length > 0}
         <p class="gone" role="status">Made room: {goneWords} came off. Undo brings it back.</p>
       {/if}
+      {#if !everybody}<ApartNote apart={data.apart} away={data.away} here="/bench/{data.squad.id}/{data.day}" />{/if}
       {#if everybody}
         <Matrix
           {bench}

@@ -9,6 +9,7 @@
   import FamilyGlyph from '../glyphs/FamilyGlyph.svelte';
   import LineTools from './LineTools.svelte';
   import LineWords from './LineWords.svelte';
+  import OverrideGate from './OverrideGate.svelte';
   import type { BenchState } from './bench-state.svelte';
 
   let {
@@ -87,6 +88,9 @@
         {what}. {say(why)} <span class="rule-id">{why.rules.join(' · ')}</span>
       </p>
     {/each}
+    {#if editable && (line.override || others.some(({ why }) => why.code === 'gate_not_met'))}
+      {#key line.slot + (line.override ?? '')}<OverrideGate {bench} {line} />{/key}
+    {:else if line.override}<p><b>Over its gate:</b> {line.override} <span class="rule-id">JUMP-2</span></p>{/if}
     {#if runnerUp}
       <p>
         <span class="label">Runner-up</span> <b>{bench.views[runnerUp.exerciseId]?.name ?? runnerUp.exerciseId}</b>

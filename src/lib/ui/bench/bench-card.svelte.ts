@@ -296,6 +296,7 @@ function heldLine(line: Line, before: Line | undefined, pins: Brief['pins']): Li
   const pin = pins[line.slot];
   const held = pin?.dosed != null && pin.dosed.dose === before?.dose && pin.exerciseId === before.exerciseId;
   // where it stands may be new
-  const { block, group, pinned, note, only } = line;
-  return held ? { ...before, block, group, pinned, note, only } : line;
+  const { block, group, pinned, note, only, override } = line;
+  if (!held) return line;
+  return { ...edit.ungated(before, override ?? null), block, group, pinned, note, only };
 }

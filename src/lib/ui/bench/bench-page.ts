@@ -14,6 +14,15 @@ export interface BenchPage {
   readonly place: { readonly id: string; readonly all: readonly { readonly id: string; readonly name: string }[] };
   readonly sport: { readonly name: string; readonly asks: readonly Demand[] } | null;
   readonly athletes: readonly { readonly id: string; readonly name: string }[];
+  /** who by their own calendar is not here, by name */
+  readonly away: readonly string[];
+  /** whose day is not the squad's, and who could do more than the squad's card holds */
+  readonly apart: readonly {
+    readonly athleteId: string;
+    readonly name: string;
+    readonly words: string;
+    readonly freer: boolean;
+  }[];
   /** a card of one athlete's own; null = the squad's */
   readonly forAthlete: string | null;
   readonly day: string;

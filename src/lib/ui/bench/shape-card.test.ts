@@ -13,6 +13,7 @@ import {
   movedSince,
   moving,
   noting,
+  overriding,
   pairing,
   parting,
   pinAll,
@@ -20,6 +21,7 @@ import {
   reserving,
   startingFrom,
   swapping,
+  ungated,
 } from './shape-card';
 
 const line = (slot: string, block: string, group: string | null, own: Partial<Line> = {}): Line => ({
@@ -127,6 +129,22 @@ describe('the coach’s words, and cards kept to start from', () => {
       byCoach: true,
       said: { note: null, only: ['a'] },
     });
+  });
+
+  it('a reason over a gate is the coach’s line’s own: it outlives a dose and not another entry, and is gone when taken back', () => {
+    const why = 'squatted for years';
+    const asked = overriding(card(), 'main', why);
+    expect(asked.pins.main).toMatchObject({ byCoach: true, said: { note: null, override: why } });
+    expect(asked.pins.guard).toEqual(pinAll(card().lines).guard);
+    expect(asked.still).toBe(true);
+    const of = { ...card(), lines: card().lines.map((one) => (one.slot === 'main' ? ungated(one, why) : one)) };
+    expect(dosing(of, 'main', dose({ sets: 2 })).main?.said).toMatchObject({ override: why });
+    expect(swapping(of, 'main', 'x-other').main?.said).toEqual({ note: null, only: null });
+    const back = overriding(of, 'main', null).pins.main;
+    expect(back?.said).toEqual({ note: null, only: null });
+    // absent and not empty: a line with none is the same line as one that never had any
+    expect(Object.hasOwn(ungated(of.lines[1]!, null), 'override')).toBe(false);
+    expect(ungated(of.lines[1]!, null)).toEqual(card().lines[1]);
   });
 
   it('words and whom a line is for outlive a typed dose; another entry keeps only whom it is for', () => {

@@ -15,19 +15,21 @@ export const pinAll = (lines: readonly Line[], anew: readonly string[] = []): Re
 /** What choosing again keeps: the coach's own lines and doses. */
 export const pinOwn = (lines: readonly Line[]): Record<string, Pin> => pinAll(lines.filter(({ pinned }) => pinned));
 
-const pinOf = ({ exerciseId, row, dose, full, typed, pinned, block, group, note, only }: Line): Pin => ({
+const pinOf = ({ exerciseId, row, dose, full, typed, pinned, block, group, note, only, override }: Line): Pin => ({
   exerciseId,
   dosed: { row, dose, full },
   typed,
   byCoach: pinned,
   at: { block, group },
-  said: { note, only },
+  said: { note, only, ...(override ? { override } : {}) },
 });
 
 /** Another entry in a slot, dosed anew; whom the line is for stays, words on the old entry do not. */
 export const swapping = ({ lines }: Card, slot: string, exerciseId: string): Record<string, Pin> =>
   pinAll(
-    lines.map((line) => (line.slot === slot ? { ...line, exerciseId, note: null, typed: false, pinned: true } : line)),
+    lines.map((line) =>
+      line.slot === slot ? { ...ungated(line, null), exerciseId, note: null, typed: false, pinned: true } : line,
+    ),
     [slot],
   );
 
@@ -157,6 +159,20 @@ export const holding = ({ lines, shape }: Card, slot: string, held: boolean): As
 /** The coach's words on a line, which is then the coach's. */
 export const noting = ({ lines, shape }: Card, slot: string, note: string | null): Asked => ({
   pins: pinAll(lines.map((line) => (line.slot === slot ? { ...line, note, pinned: true } : line))),
+  shape,
+  still: true,
+});
+
+/** A line with a reason over its gates, or with none. */
+export function ungated(line: Line, why: string | null): Line {
+  const bare: { -readonly [key in keyof Line]: Line[key] } = { ...line };
+  delete bare.override;
+  return why === null ? bare : { ...bare, override: why };
+}
+
+/** A line that stands over its gates for a written reason; null = the gates hold again (JUMP-2). */
+export const overriding = ({ lines, shape }: Card, slot: string, override: string | null): Asked => ({
+  pins: pinAll(lines.map((line) => (line.slot === slot ? { ...ungated(line, override), pinned: true } : line))),
   shape,
   still: true,
 });

@@ -2,13 +2,24 @@
   import { invalidateAll } from '$app/navigation';
   import { untrack } from 'svelte';
   import FloorButton from './FloorButton.svelte';
+  import FloorPanel from './FloorPanel.svelte';
   import type { FloorState } from './floor-state.svelte';
 
   let { floor, onleave }: { floor: FloorState; onleave: () => void } = $props();
 
   let minutes = $state(untrack(() => String(floor.page.session.minutes)));
   let rpe = $state('');
-  let present = $state(untrack(() => [...floor.present]));
+  // where somebody said who is not here, all others are
+  let present = $state(
+    untrack(() =>
+      floor.absent.size > 0
+        ? floor.page.people.map(({ id }) => id).filter((id) => !floor.absent.has(id))
+        : [...floor.present],
+    ),
+  );
+  let notDone = $state<string[]>([]);
+  const untouched = $derived(floor.untouched.filter(({ slot }) => !notDone.includes(slot)));
+  const nameOf = (exerciseId: string): string => floor.page.views[exerciseId]?.name ?? exerciseId;
   let trouble = $state('');
   const number = (text: string): number | null => (text.trim() === '' ? null : Number(text.replace(',', '.')));
 
@@ -22,14 +33,14 @@
       trouble = 'How hard: a whole number from 0 to 10, or empty.';
       return;
     }
-    trouble = await floor.close(took, hard, present);
+    trouble = await floor.close(took, hard, present, notDone);
     if (trouble !== '') return;
     await invalidateAll();
     onleave();
   }
 </script>
 
-<section aria-label="Close the session" {@attach (panel) => panel.scrollIntoView({ block: 'end' })}>
+<FloorPanel name="Close the session" shown={(panel) => panel.scrollIntoView({ block: 'end' })}>
   <div class="fields">
     <label>Minutes it took <input inputmode="numeric" bind:value={minutes} /></label>
     <label>How hard, 0 to 10 <input inputmode="numeric" bind:value={rpe} /></label>
@@ -42,22 +53,32 @@
       >
     {/each}
   </fieldset>
+  {#if untouched.length > 0}
+    <div class="untouched" role="group" aria-label="Lines nobody tapped">
+      <p>Nobody tapped these. Left alone they count as done and raise nothing.</p>
+      {#each untouched as { slot, exerciseId } (slot)}
+        <p class="line">
+          <b>{nameOf(exerciseId)}</b>
+          <FloorButton onclick={() => void floor.logLine(slot)}>As written</FloorButton>
+          <FloorButton onclick={() => (notDone = [...notDone, slot])}>Not done</FloorButton>
+        </p>
+      {/each}
+    </div>
+  {/if}
+  {#if notDone.length > 0}<p role="status">
+      Not done: {notDone
+        .map((slot) => nameOf(floor.page.lines.find((line) => line.slot === slot)?.exerciseId ?? slot))
+        .join(', ')}.
+      <FloorButton onclick={() => (notDone = [])}>Ask again</FloorButton>
+    </p>{/if}
   {#if trouble}<p role="alert">{trouble}</p>{/if}
   <p class="buttons">
     <FloorButton main onclick={() => void close()}>{floor.page.session.closed ? 'Close again' : 'Close'}</FloorButton>
     <FloorButton onclick={onleave}>Not yet</FloorButton>
   </p>
-</section>
+</FloorPanel>
 
 <style>
-  section {
-    margin-top: 12px;
-    padding: 14px;
-    border: 2px solid var(--ink);
-    background: var(--cal-1);
-    font-size: 18px;
-    line-height: 24px;
-  }
   .fields {
     display: flex;
     flex-wrap: wrap;
@@ -83,6 +104,20 @@
   legend {
     color: var(--ink-2);
     margin-bottom: 4px;
+  }
+  .untouched {
+    margin: 10px 0;
+    display: grid;
+    gap: 6px;
+  }
+  .line {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 10px;
+    align-items: center;
+  }
+  .line b {
+    min-width: 240px;
   }
   .person {
     min-height: 44px;

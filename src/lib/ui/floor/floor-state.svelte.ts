@@ -1,4 +1,4 @@
-import { SvelteMap } from 'svelte/reactivity';
+import { SvelteMap, SvelteSet } from 'svelte/reactivity';
 import { v7 } from 'uuid';
 import type { Dose, PlateSet } from '$core/dose';
 import { shareStations, turnOrder } from '$core/floor';
@@ -83,6 +83,10 @@ export class FloorState {
   readonly done = new SvelteMap<string, DoneSet>();
   /** an athlete called out of turn, by station */
   readonly called = new SvelteMap<number, string>();
+  /** who is not here today: their rack moves up, and nothing of the session is asked of them */
+  readonly absent = new SvelteSet<string>();
+  /** sets logged together by the last tap, for as long as it can be taken back as one */
+  together = $state<readonly SetLogBody[]>([]);
   restEndsAt = $state<number | null>(null);
   now = $state(0);
 
@@ -95,6 +99,7 @@ export class FloorState {
 
   async start(): Promise<void> {
     this.outbox.open();
+    for (const id of readAbsent(this.page.session.id)) this.absent.add(id);
     for (const set of await this.outbox.pending(this.page.session.id)) this.#show(set);
   }
 
@@ -111,12 +116,13 @@ export class FloorState {
       ['rack', 'platform'].includes(this.page.views[exerciseId]?.station ?? ''),
     );
     const count = racked ? Math.max(1, this.page.racks) : Math.max(1, Math.ceil(line.athletes.length / SHARE_OPEN));
+    const here = line.athletes.filter(({ id }) => !this.absent.has(id));
     const groups = shareStations(
-      line.athletes.map(({ id, dose }) => ({ id, loadKg: dose.loadKg })),
+      here.map(({ id, dose }) => ({ id, loadKg: dose.loadKg })),
       count,
     );
-    const wanted = new Map(line.athletes.map(({ id, dose, stopped }) => [id, stopped ? 0 : dose.sets]));
-    const sets = new Map(line.athletes.map(({ id }) => [id, this.setsDone(id)]));
+    const wanted = new Map(here.map(({ id, dose, stopped }) => [id, stopped ? 0 : dose.sets]));
+    const sets = new Map(here.map(({ id }) => [id, this.setsDone(id)]));
     return groups.map((ids, i) => {
       const turn = turnOrder(ids, sets, wanted);
       const called = this.called.get(i);
@@ -150,12 +156,26 @@ export class FloorState {
     const own = this.athlete(athleteId);
     if (!line || !own) return;
     const { dose } = own;
-    const set: SetLogBody = {
+    const set = this.#setOf(line, own, this.setsDone(athleteId) + 1, changed);
+    this.#show(set);
+    this.together = [];
+    if (dose.restSeconds !== null && set.setNumber < dose.sets) this.rest(dose.restSeconds);
+    await this.outbox.put(set);
+  }
+
+  #setOf(
+    line: FloorLine,
+    own: FloorAthlete,
+    setNumber: number,
+    changed: Partial<Pick<DoneSet, 'amount' | 'loadKg' | 'rir' | 'fault'>> | null,
+  ): SetLogBody {
+    const { dose } = own;
+    return {
       id: v7(),
       sessionId: this.page.session.id,
-      athleteId,
+      athleteId: own.id,
       slot: line.slot,
-      setNumber: this.setsDone(athleteId) + 1,
+      setNumber,
       amount: changed?.amount ?? dose.amount,
       loadKg: changed?.loadKg === undefined ? dose.loadKg : changed.loadKg,
       rir: changed?.rir === undefined ? dose.rir : changed.rir,
@@ -165,9 +185,78 @@ export class FloorState {
       removed: false,
       shown: shownOf(own),
     };
-    this.#show(set);
-    if (dose.restSeconds !== null && set.setNumber < dose.sets) this.rest(dose.restSeconds);
-    await this.outbox.put(set);
+  }
+
+  /** Sets that are left of some lines, for some athletes: of who is here and not stopped. Getting warm is not counted. */
+  #left(lines: readonly FloorLine[], of: ReadonlySet<string> | null): [FloorLine, FloorAthlete, number][] {
+    return lines
+      .filter(({ block }) => !UNCOUNTED.includes(block))
+      .flatMap((line) =>
+        line.athletes
+          .filter(({ id, stopped }) => !stopped && !this.absent.has(id) && (of?.has(id) ?? true))
+          .flatMap((own) =>
+            Array.from(
+              { length: Math.max(0, own.dose.sets - this.setsDone(own.id, line)) },
+              (_, i): [FloorLine, FloorAthlete, number] => [line, own, this.setsDone(own.id, line) + i + 1],
+            ),
+          ),
+      );
+  }
+
+  /** How many sets one tap would log: of the line on now, of one rack's people on it, or of the whole session. */
+  leftOf(scope: Scope): number {
+    return this.#left(...this.#scoped(scope)).length;
+  }
+
+  #scoped(scope: Scope): [readonly FloorLine[], ReadonlySet<string> | null] {
+    if (scope === 'session') return [this.page.lines, null];
+    const lines = this.line ? [this.line] : [];
+    return scope === 'line' ? [lines, null] : [lines, new Set(scope)];
+  }
+
+  /** Logs every set that is left as it is written, in one tap; exceptions are changed afterwards. */
+  async logLeft(scope: Scope): Promise<void> {
+    const sets = this.#left(...this.#scoped(scope)).map(([line, own, setNumber]) =>
+      this.#setOf(line, own, setNumber, null),
+    );
+    await this.#putTogether(sets);
+  }
+
+  /** The same for one line at the close, whichever is on now. */
+  async logLine(slot: string): Promise<void> {
+    const lines = this.page.lines.filter((line) => line.slot === slot);
+    await this.#putTogether(this.#left(lines, null).map(([line, own, number]) => this.#setOf(line, own, number, null)));
+  }
+
+  async #putTogether(sets: readonly SetLogBody[]): Promise<void> {
+    for (const set of sets) this.#show(set);
+    this.together = sets;
+    if (sets.length > 0) await this.outbox.put(...sets);
+  }
+
+  /** Takes back what the last tap logged together. */
+  async takeTogetherBack(): Promise<void> {
+    const back = this.together.map((set) => ({ ...set, id: v7(), doneAt: new Date().toISOString(), removed: true }));
+    for (const set of back) this.#show(set);
+    this.together = [];
+    if (back.length > 0) await this.outbox.put(...back);
+  }
+
+  /** Somebody is not here today, or is here after all. */
+  setAbsent(athleteId: string, isAbsent: boolean): void {
+    if (isAbsent) this.absent.add(athleteId);
+    else this.absent.delete(athleteId);
+    keepAbsent(this.page.session.id, [...this.absent]);
+  }
+
+  /** Lines of which nobody here has a set: asked about at the close. */
+  get untouched(): readonly FloorLine[] {
+    return this.page.lines.filter(
+      (line) =>
+        !UNCOUNTED.includes(line.block) &&
+        this.#left([line], null).length > 0 &&
+        line.athletes.every(({ id }) => this.setsDone(id, line) === 0),
+    );
   }
 
   /** Takes the athlete's last set on this line back. */
@@ -208,7 +297,9 @@ export class FloorState {
   }
 
   #isThrough = (line: FloorLine): boolean =>
-    line.athletes.every(({ id, dose, stopped }) => stopped || this.setsDone(id, line) >= dose.sets);
+    line.athletes.every(
+      ({ id, dose, stopped }) => stopped || this.absent.has(id) || this.setsDone(id, line) >= dose.sets,
+    );
 
   /** A set laid aside, as it reads: who, what, which. */
   wordsOf({ athleteId, slot, setNumber }: Pick<SetLogBody, 'athleteId' | 'slot' | 'setNumber'>): string {
@@ -224,17 +315,22 @@ export class FloorState {
   }
 
   /**
-   * Closes the session: how long, how hard, who was there.
+   * Closes the session: how long, how hard, who was there, and which lines nobody did.
    * @returns a sentence when it could not be closed; empty when it was
    */
-  async close(minutes: number | null, rpe: number | null, present: readonly string[]): Promise<string> {
+  async close(
+    minutes: number | null,
+    rpe: number | null,
+    present: readonly string[],
+    notDone: readonly string[] = [],
+  ): Promise<string> {
     if (this.outbox.waiting > 0) return 'Some sets are still on their way. Close when all is kept.';
     this.#closing ??= v7();
     try {
       const response = await fetch(`/api/sessions/${this.page.session.id}/close`, {
         method: 'POST',
         headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ id: this.#closing, minutes, rpe, present }),
+        body: JSON.stringify({ id: this.#closing, minutes, rpe, present, notDone }),
       });
       if (response.ok) return '';
       const said = (await response.json()) as { messages?: readonly string[] };
@@ -247,6 +343,31 @@ export class FloorState {
   }
 
   #closing: string | null = null;
+}
+
+/** What one tap logs: the line on now, the whole session, or the line for the people of one rack. */
+export type Scope = 'line' | 'session' | readonly string[];
+
+/** Nobody ticks these set by set. */
+const UNCOUNTED: readonly string[] = ['prep', 'mobility', 'cool-down'];
+
+const absentKey = (sessionId: string): string => `absent ${sessionId}`;
+
+/** Who this device was told is not here; without a store it starts anew. */
+function readAbsent(sessionId: string): string[] {
+  try {
+    return JSON.parse(localStorage.getItem(absentKey(sessionId)) ?? '[]') as string[];
+  } catch {
+    return [];
+  }
+}
+
+function keepAbsent(sessionId: string, ids: readonly string[]): void {
+  try {
+    localStorage.setItem(absentKey(sessionId), JSON.stringify(ids));
+  } catch {
+    // a device without a store asks again after a reload
+  }
 }
 
 /** What the device shows: the set stands with it, whatever the card says by the time it arrives. */

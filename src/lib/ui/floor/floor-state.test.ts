@@ -135,4 +135,91 @@ describe('the floor', () => {
     expect(await floor.close(60, 6, ['a'])).toBe('');
     expect(ids[0]).not.toBe(ids[1]);
   });
+
+  describe('several at once', () => {
+    const two = () =>
+      page([one('a'), one('b'), one('c', { stopped: true })], {
+        lines: [
+          ...['prep', 'main', 'assist'].map((block) => ({
+            slot: block,
+            block,
+            group: null,
+            exerciseId: 'back-squat',
+            note: null,
+            dose: dose({ sets: 3 }),
+            athletes: [one('a'), one('b'), one('c', { stopped: true })],
+          })),
+        ],
+      });
+    const told = () =>
+      sent.map(({ slot, athleteId, setNumber, removed }) => [slot, athleteId, setNumber, removed].join(' '));
+
+    it('logs what is left of a line as written, after an exception, and takes it back in one tap', async () => {
+      floor = new FloorState(two());
+      await floor.start();
+      floor.at = 1;
+      await floor.log('a', { amount: 4 });
+      expect(floor.leftOf('line')).toBe(5);
+      await floor.logLeft('line');
+      expect(told().slice(1)).toEqual([
+        'main a 2 false',
+        'main a 3 false',
+        'main b 1 false',
+        'main b 2 false',
+        'main b 3 false',
+      ]);
+      expect(sent.slice(1).every(({ asWritten, amount }) => asWritten && amount === 5)).toBe(true);
+      expect(floor.leftOf('line')).toBe(0);
+      await floor.takeTogetherBack();
+      expect([floor.setsDone('a'), floor.setsDone('b')]).toEqual([1, 0]);
+      expect(sent.slice(6).every(({ removed }) => removed)).toBe(true);
+    });
+
+    it('of one rack only its own people; of the session every line but getting warm', async () => {
+      floor = new FloorState(two());
+      await floor.start();
+      floor.at = 1;
+      expect(floor.leftOf(['b'])).toBe(3);
+      expect(floor.leftOf('session')).toBe(12);
+      await floor.logLeft('session');
+      expect(new Set(sent.map(({ slot }) => slot))).toEqual(new Set(['main', 'assist']));
+    });
+
+    it('who is not here has no turn and no sets; the device remembers', async () => {
+      const kept = new Map<string, string>();
+      vi.stubGlobal('localStorage', {
+        getItem: (key: string) => kept.get(key) ?? null,
+        setItem: (key: string, value: string) => kept.set(key, value),
+      });
+      floor = new FloorState(two());
+      await floor.start();
+      floor.at = 1;
+      floor.setAbsent('a', true);
+      expect(floor.stations.flatMap(({ order }) => order)).not.toContain('a');
+      expect(floor.leftOf('session')).toBe(6);
+      floor.stop();
+      floor = new FloorState(two());
+      await floor.start();
+      expect([...floor.absent]).toEqual(['a']);
+      floor.setAbsent('a', false);
+      expect(floor.leftOf('session')).toBe(12);
+    });
+
+    it('asks at the close about lines nobody tapped, and tells which were not done', async () => {
+      floor = new FloorState(two());
+      await floor.start();
+      floor.at = 1;
+      await floor.log('a', null);
+      expect(floor.untouched.map(({ slot }) => slot)).toEqual(['assist']);
+      await floor.logLine('assist');
+      expect(floor.untouched).toEqual([]);
+      const bodies: { notDone?: string[] }[] = [];
+      vi.stubGlobal('fetch', (_url: string, init: { body: string }) => {
+        bodies.push(JSON.parse(init.body) as { notDone?: string[] });
+        return Promise.resolve(new Response('{}'));
+      });
+      expect(await floor.close(60, 6, ['a'], ['assist'])).toBe('');
+      expect(bodies[0]?.notDone).toEqual(['assist']);
+    });
+  });
 });

@@ -51,8 +51,8 @@ export class Outbox {
     return (await this.#queue.pending()).filter((set) => set.sessionId === sessionId);
   }
 
-  put(set: SetLogBody): Promise<void> {
-    return this.#queue.put([set]);
+  put(...sets: readonly SetLogBody[]): Promise<void> {
+    return this.#queue.put(sets);
   }
   retry(set: SetLogBody): Promise<void> {
     return this.#queue.retry(set);

@@ -7,6 +7,7 @@
   import TypedField from '../parts/TypedField.svelte';
 
   let {
+    href,
     events,
     outside,
     today,
@@ -15,6 +16,7 @@
     trouble,
     taken,
   }: {
+    href: string;
     events: SeasonPage['events'];
     outside: number;
     today: string;
@@ -69,7 +71,11 @@
         {:else}
           <span><b>{words}</b> {name} <span class="note">{kind}{peak ? ', at the best' : ''}</span></span>
           {#if editable}<span class="buttons"
-              ><button class="quiet" onclick={() => (changing = id)} aria-label="Change {name}, {day}">Change</button>
+              ><a class="quiet" href="{href}/event/{id}" aria-label="Who plays in {name}, {day}">Who</a><button
+                class="quiet"
+                onclick={() => (changing = id)}
+                aria-label="Change {name}, {day}">Change</button
+              >
               <form method="post" action="?/removeEvent" use:enhance>
                 <CommandId of="removeEvent {id}" /><input type="hidden" name="id" value={id} /><button
                   class="quiet"

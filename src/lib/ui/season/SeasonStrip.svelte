@@ -1,12 +1,28 @@
 <script lang="ts">
+  import { tick } from 'svelte';
+  import type { Trouble } from '$lib/model/forms';
   import type { SeasonWeek } from '$lib/model/season';
+  import { enhance, keep } from '$lib/ui/parts/enhance';
+  import CommandId from '../parts/CommandId.svelte';
+  import { eventDayIn, isGiven, moveBlockEnd, moveEdge } from './strip-moves';
 
   let {
     weeks,
     shown,
     now,
+    today,
     href,
-  }: { weeks: readonly SeasonWeek[]; shown: number | null; now: number | null; href: string } = $props();
+    editable,
+    trouble,
+  }: {
+    weeks: readonly SeasonWeek[];
+    shown: number | null;
+    now: number | null;
+    today: string;
+    href: string;
+    editable: boolean;
+    trouble: (form: string) => Trouble | null;
+  } = $props();
 
   const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
   /** Weeks next to each other that are alike, as one span. */
@@ -20,13 +36,103 @@
   const months = $derived(spans(({ start }) => start.slice(0, 7)));
   const phases = $derived(spans(({ phaseName, closed }) => (closed ? 'closed' : phaseName)));
   const blocks = $derived(spans(({ block }) => block).filter(({ key }) => key !== null));
+  type Event = SeasonWeek['events'][number];
+  /** what is carried: an event, or the edge between two phases or blocks, by its week */
+  type Carried =
+    { what: 'event'; event: Event; from: number } | { what: 'edge'; week: number } | { what: 'block'; first: number };
+
+  let strip = $state<HTMLElement>();
+  let carried = $state<Carried | null>(null);
+  /** the week it would be dropped in */
+  let over = $state<number | null>(null);
+  /** what is sent, in the season's own forms */
+  let sent = $state<{ action: string; fields: Record<string, string> } | null>(null);
+  let form = $state<HTMLFormElement>();
+  const said = $derived(sent && Object.values(trouble(sent.action)?.errors ?? {}).flatMap((lines) => lines ?? [])[0]);
+
+  async function send(action: string, fields: Record<string, string>): Promise<void> {
+    sent = { action, fields };
+    await tick();
+    form?.requestSubmit();
+  }
+
+  /** Puts what is carried into a week; what has already been stays. */
+  function put(what: Carried, to: number): void {
+    const week = weeks[to - 1];
+    const first = now ?? 1;
+    if (what.what === 'event') {
+      const from = weeks[what.from - 1];
+      if (!week || !from || week === from) return;
+      const day = eventDayIn(what.event.day, from, week);
+      if (day < today) return;
+      const { id, kind, peak } = what.event;
+      void send('changeEvent', { id, day, kind, ...(peak ? { peak: 'on' } : {}) });
+    } else if (what.what === 'edge') {
+      const move = moveEdge(weeks, what.week, Math.max(first, to));
+      if (move) void send('phase', { ...move });
+    } else {
+      const move = moveBlockEnd(weeks, what.first, to);
+      if (move) void send('block', { from: move.from, weeks: String(move.weeks) });
+    }
+  }
+
+  /** The week under a pointer; an edge snaps to the nearer side. */
+  function weekAt(x: number, what: Carried): number {
+    const cells = strip?.querySelectorAll<HTMLElement>('a.week') ?? [];
+    const found = [...cells].findIndex((cell) => {
+      const { right, width } = cell.getBoundingClientRect();
+      return x < (what.what === 'event' ? right : right - width / 2);
+    });
+    return found < 0 ? weeks.length + (what.what === 'event' ? 0 : 1) : found + 1;
+  }
+
+  const carry = (what: Carried) => (event: DragEvent) => {
+    carried = what;
+    event.dataTransfer?.setData('text/plain', what.what);
+    if (event.dataTransfer) event.dataTransfer.effectAllowed = 'move';
+  };
+  const byKeys = (what: Carried, at: number) => (event: KeyboardEvent) => {
+    const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0;
+    if (by === 0) return;
+    event.preventDefault();
+    put(what, at + by);
+  };
+  const isAhead = (week: number): boolean => editable && week > (now ?? 0);
+  const dropped = (event: DragEvent): void => {
+    event.preventDefault();
+    if (carried) put(carried, weekAt(event.clientX, carried));
+    carried = null;
+    over = null;
+  };
   const eventsOf = ({ events }: SeasonWeek): string => events.map(({ name, kind }) => `${name}, ${kind}`).join('; ');
   const sizeOf = ({ from, to }: { from: number; to: number }): string =>
     `grid-column: ${String(from + 1)} / ${String(to + 2)}`;
 </script>
 
+{#if sent}
+  <form method="post" action="?/{sent.action}" use:enhance={keep} bind:this={form} hidden>
+    <CommandId of="{sent.action} {JSON.stringify(sent.fields)}" />
+    {#each Object.entries(sent.fields) as [name, value] (name)}<input {name} {value} />{/each}
+  </form>
+{/if}
+{#if said}<p class="warn-text" role="alert">{said}</p>{/if}
 <div class="scroll">
-  <div class="strip" style="--weeks: {weeks.length}">
+  <!-- svelte-ignore a11y_no_static_element_interactions -->
+  <div
+    class="strip"
+    style="--weeks: {weeks.length}"
+    bind:this={strip}
+    ondragover={(event) => {
+      if (!carried) return;
+      event.preventDefault();
+      over = weekAt(event.clientX, carried);
+    }}
+    ondrop={dropped}
+    ondragend={() => {
+      carried = null;
+      over = null;
+    }}
+  >
     {#each months as month (month.from)}<span class="month" style={sizeOf(month)}
         >{MONTHS[Number(month.key.slice(5)) - 1]}</span
       >{/each}
@@ -35,17 +141,45 @@
       <span class="phase {week.closed ? 'closed' : week.phase}" style={sizeOf(span)} title={key}
         >{span.to - span.from >= Math.floor(key.length / 5) ? key : ''}</span
       >
+      {#if isAhead(span.from) && isGiven(weeks, span.from)}<button
+          class="edge on-phase"
+          style="grid-column: {span.from + 1}"
+          draggable="true"
+          ondragstart={carry({ what: 'edge', week: span.from })}
+          onkeydown={byKeys({ what: 'edge', week: span.from }, span.from)}
+          aria-label="{key} begins in week {span.from}: arrow keys move it"
+          title="Drag, or arrow keys"
+        ></button>{/if}
     {/each}
     <b class="row block">Block</b>
     {#each blocks as { key, week, ...span } (key)}
       <span class="block" style={sizeOf(span)} title="Block {key}, {week.of} weeks">{key}</span>
+      {#if isAhead(span.from) && span.to < weeks.length}<button
+          class="edge on-block"
+          style="grid-column: {span.to + 2}"
+          draggable="true"
+          ondragstart={carry({ what: 'block', first: span.from })}
+          onkeydown={byKeys({ what: 'block', first: span.from }, span.to + 1)}
+          aria-label="Block {key} ends in week {span.to}: arrow keys move its end"
+          title="Drag, or arrow keys"
+        ></button>{/if}
     {/each}
     <b class="row events">Events</b>
     {#each weeks as week (week.number)}
       <span class="events" style="grid-column: {week.number + 1}" title={eventsOf(week)}>
-        {#each week.events as { kind, peak }, i (i)}<i class={kind} class:peak></i>{/each}
+        {#each week.events as event (event.id)}
+          {#if editable && event.day >= today}<button
+              class="mark"
+              draggable="true"
+              ondragstart={carry({ what: 'event', event, from: week.number })}
+              onkeydown={byKeys({ what: 'event', event, from: week.number }, week.number)}
+              aria-label="{event.name}, {event.kind}, {event.day}: arrow keys move it by a week"
+              ><i class={event.kind} class:peak={event.peak}></i></button
+            >{:else}<i class={event.kind} class:peak={event.peak}></i>{/if}
+        {/each}
       </span>
     {/each}
+    {#if over !== null}<span class="over" style="grid-column: {Math.min(over, weeks.length) + 1}"></span>{/if}
     <b class="row marks">Week</b>
     {#each weeks as week (week.number)}
       <a
@@ -72,7 +206,7 @@
   .strip {
     display: grid;
     grid-template-columns: 76px repeat(var(--weeks), minmax(16px, 1fr));
-    grid-template-rows: 18px 22px 16px 22px 40px;
+    grid-template-rows: 18px 22px 16px minmax(24px, auto) 40px;
     row-gap: 4px;
     min-width: calc(76px + var(--weeks) * 16px);
   }
@@ -160,6 +294,43 @@
     border: 3px solid var(--mora);
     width: 12px;
     height: 12px;
+  }
+  .edge,
+  .mark {
+    border: 0;
+    background: none;
+    padding: 0;
+    cursor: grab;
+  }
+  .edge {
+    position: relative;
+    z-index: 1;
+    width: 11px;
+    justify-self: start;
+    margin-left: -6px;
+    cursor: ew-resize;
+  }
+  .edge:hover,
+  .edge:focus-visible {
+    background: var(--anil);
+  }
+  .on-phase {
+    grid-row: 2;
+  }
+  .on-block {
+    grid-row: 3;
+  }
+  .mark {
+    display: grid;
+    place-items: center;
+    min-width: 15px;
+    min-height: 24px;
+  }
+  .over {
+    grid-row: 2 / 6;
+    background: color-mix(in srgb, var(--anil) 20%, transparent);
+    outline: 2px solid var(--anil);
+    pointer-events: none;
   }
   .marks,
   .week {

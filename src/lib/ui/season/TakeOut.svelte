@@ -1,6 +1,7 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { page } from '$app/state';
+  import type { Trouble } from '$lib/model/forms';
   import { enhance } from '$lib/ui/parts/enhance';
   import CommandId from '../parts/CommandId.svelte';
 
@@ -9,8 +10,16 @@
     editable,
     linked,
     address,
+    week,
+    closing,
+    trouble,
   }: {
     href: string;
+    /** on screen */
+    week: number | null;
+    /** the season is in its last weeks: the next one can be laid from it */
+    closing: boolean;
+    trouble: (form: string) => Trouble | null;
     editable: boolean;
     linked: boolean;
     /** shown once, when it was made */
@@ -23,6 +32,9 @@
   <p class="files">
     <a class="quiet" href="{href}/calendar.ics" download>Calendar file</a>
     <a class="quiet" href="{href}/plan.csv" download>Table, CSV</a>
+    <a class="quiet" href="{href}/season.json" download>Season file, JSON</a>
+    <a class="quiet" href="/print{href}" target="_blank">Print the year</a>
+    {#if week !== null}<a class="quiet" href="/print{href}?week={week}" target="_blank">Print week {week}</a>{/if}
   </p>
   {#if editable}
     {#if address}
@@ -41,7 +53,11 @@
       {#if linked}<form method="post" action="?/endLink" use:enhance>
           <CommandId of="endLink" /><Button type="submit" size="small" kind="ghost">End it</Button>
         </form>{/if}
+      {#if closing}<form method="post" action="?/next" use:enhance>
+          <CommandId of="next" /><Button type="submit" size="small" kind="tertiary">Lay the next season from it</Button>
+        </form>{/if}
     </div>
+    {#if trouble('next')}<p class="warn-text" role="alert">{trouble('next')?.errors.next?.[0]}</p>{/if}
   {/if}
 </section>
 

@@ -18,16 +18,30 @@
     trouble: (form: string) => Trouble | null;
   } = $props();
 
+  /** what is carried is an event, not a session */
+  const EVENT = 'application/x-event';
   let form = $state<HTMLFormElement>();
+  let eventForm = $state<HTMLFormElement>();
+  let moved = $state<{ id: string; day: string; kind: string; peak: boolean } | null>(null);
   let move = $state({ from: '', to: '' });
   let over = $state<string | null>(null);
-  const said = $derived(trouble('move')?.errors.to?.[0] ?? trouble('move')?.errors.from?.[0]);
+  const said = $derived(
+    trouble('move')?.errors.to?.[0] ?? trouble('move')?.errors.from?.[0] ?? trouble('changeEvent')?.errors.day?.[0],
+  );
 
   async function put(from: string, to: string): Promise<void> {
     if (from === to) return;
     move = { from, to };
     await tick();
     form?.requestSubmit();
+  }
+
+  async function putEvent(id: string, day: string): Promise<void> {
+    const event = days.flatMap(({ events }) => events).find((one) => one.id === id);
+    if (!event) return;
+    moved = { id, day, kind: event.kind, peak: event.peak };
+    await tick();
+    eventForm?.requestSubmit();
   }
 
   /** The next day of the week without a session: where one goes by keyboard or tap. */
@@ -42,6 +56,11 @@
   <CommandId of="move {move.from} {move.to}" />
   <input name="from" value={move.from} /><input name="to" value={move.to} /><input name="start" value="" />
 </form>
+{#if moved}<form method="post" action="?/changeEvent" use:enhance={keep} bind:this={eventForm} hidden>
+    <CommandId of="changeEvent {moved.id} {moved.day}" />
+    <input name="id" value={moved.id} /><input name="day" value={moved.day} /><input name="kind" value={moved.kind} />
+    {#if moved.peak}<input name="peak" value="on" />{/if}
+  </form>{/if}
 {#if said}<p class="warn-text" role="alert">{said}</p>{/if}
 <ol>
   {#each days as { day, words, isToday, isOver, tag, allows, events, practices, session } (day)}
@@ -50,7 +69,8 @@
       class:event={events.length > 0}
       class:over={over === day}
       ondragover={(event) => {
-        if (!editable || isOver || session) return;
+        // an event may fall on a day with a session, which then shifts; two sessions do not share a day
+        if (!editable || isOver || (session && !event.dataTransfer?.types.includes(EVENT))) return;
         event.preventDefault();
         over = day;
       }}
@@ -58,6 +78,8 @@
       ondrop={(event) => {
         event.preventDefault();
         over = null;
+        const id = event.dataTransfer?.getData(EVENT) ?? '';
+        if (id !== '') return void putEvent(id, day);
         const from = event.dataTransfer?.getData('text/plain') ?? '';
         if (days.some((one) => one.day === from)) void put(from, day);
       }}
@@ -66,7 +88,15 @@
         <b>{words}</b>{#if tag}<b class="tag">{tag}</b>{/if}
       </header>
       <p class="note">{allows}</p>
-      {#each events as { name, kind }, i (i)}<p><b>{name}</b><br /><span class="note">{kind}</span></p>{/each}
+      {#each events as { id, name, kind } (id)}<p
+          class:carried={editable && !isOver}
+          draggable={editable && !isOver}
+          ondragstart={(event) => event.dataTransfer?.setData(EVENT, id)}
+          role="group"
+          aria-label="{name}, {kind}"
+        >
+          <b>{name}</b><br /><span class="note">{kind}</span>
+        </p>{/each}
       {#if session}
         <DaySession
           {session}
@@ -125,6 +155,9 @@
   li.event .note,
   li.event .quiet {
     color: var(--cal);
+  }
+  .carried {
+    cursor: grab;
   }
   li.over {
     outline: 3px solid var(--anil);

@@ -109,7 +109,8 @@
   {/if}
   <p class="foot">
     <a href="{page.url.pathname}/card">Your next card</a> ·
-    <a href="{page.url.pathname}/moment">Where it goes wrong in play</a>
+    <a href="{page.url.pathname}/moment">Where it goes wrong in play</a> ·
+    <a href="{page.url.pathname}/calendar.ics">Your calendar</a>
   </p>
 </OwnPage>
 

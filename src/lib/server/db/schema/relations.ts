@@ -1,7 +1,18 @@
 import { relations } from 'drizzle-orm';
 import { club, clubTable, facility, libraryEntry, staff } from './club';
 import { checkIn, gymSession, sessionLine, setLog, track, typedLine } from './session';
-import { athlete, athleteLink, complaint, event, season, squad, squadAthlete, testResult } from './squad';
+import {
+  appearance,
+  athlete,
+  athleteDays,
+  athleteLink,
+  complaint,
+  event,
+  season,
+  squad,
+  squadAthlete,
+  testResult,
+} from './squad';
 
 /** Relations let one statement bring a subject with its parts: pages ask few questions, none of them per row. */
 export const clubRelations = relations(club, ({ many }) => ({
@@ -44,6 +55,21 @@ export const athleteRelations = relations(athlete, ({ many }) => ({
   checkIns: many(checkIn),
   links: many(athleteLink),
   tracks: many(track),
+  days: many(athleteDays),
+  appearances: many(appearance),
+}));
+export const athleteDaysRelations = relations(athleteDays, ({ one }) => ({
+  athlete: one(athlete, {
+    fields: [athleteDays.clubId, athleteDays.athleteId],
+    references: [athlete.clubId, athlete.id],
+  }),
+}));
+export const appearanceRelations = relations(appearance, ({ one }) => ({
+  athlete: one(athlete, {
+    fields: [appearance.clubId, appearance.athleteId],
+    references: [athlete.clubId, athlete.id],
+  }),
+  event: one(event, { fields: [appearance.clubId, appearance.eventId], references: [event.clubId, event.id] }),
 }));
 export const trackRelations = relations(track, ({ one }) => ({
   athlete: one(athlete, { fields: [track.clubId, track.athleteId], references: [athlete.clubId, athlete.id] }),

@@ -79,6 +79,8 @@ export const sessionLine = pgTable(
     substitutes: jsonb('substitutes').$type<Line['substitutes']>().notNull().default([]),
     note: text('note'),
     only: jsonb('only').$type<Line['only']>(),
+    /** why it stands though gates are not met (JUMP-2) */
+    override: text('override'),
     version: version(),
   },
   (t) => [

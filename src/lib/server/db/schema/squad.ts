@@ -226,6 +226,48 @@ export const event = pgTable(
   ],
 );
 
+/** Who was selected for an event and how long they played (WEEK-4). Nobody named is taken as played, the minutes unknown. */
+export const appearance = pgTable(
+  'appearance',
+  {
+    clubId: clubId(),
+    eventId: uuid('event_id').notNull(),
+    athleteId: uuid('athlete_id').notNull(),
+    selected: boolean('selected').notNull(),
+    minutes: integer('minutes'),
+    /** 0–10, how hard it was for the athlete */
+    rpe: integer('rpe'),
+  },
+  (t) => [
+    primaryKey({ columns: [t.clubId, t.eventId, t.athleteId] }),
+    index('appearance_athlete').on(t.clubId, t.athleteId),
+    foreignKey({ columns: [t.clubId, t.eventId], foreignColumns: [event.clubId, event.id] }).onDelete('cascade'),
+    foreignKey({ columns: [t.clubId, t.athleteId], foreignColumns: [athlete.clubId, athlete.id] }).onDelete('cascade'),
+    tenantPolicy(),
+  ],
+);
+
+/** Days of an athlete's own calendar: an event with others, an exam week, days away. */
+export const athleteDays = pgTable(
+  'athlete_days',
+  {
+    clubId: clubId(),
+    id: ownId(),
+    athleteId: uuid('athlete_id').notNull(),
+    kind: text('kind', { enum: ['event', 'exams', 'away'] }).notNull(),
+    name: text('name').notNull(),
+    from: date('from_day', { mode: 'string' }).notNull(),
+    to: date('to_day', { mode: 'string' }).notNull(),
+    createdAt: createdAt(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.clubId, t.id] }),
+    index('athlete_days_athlete').on(t.clubId, t.athleteId, t.to),
+    foreignKey({ columns: [t.clubId, t.athleteId], foreignColumns: [athlete.clubId, athlete.id] }).onDelete('cascade'),
+    tenantPolicy(),
+  ],
+);
+
 /** A squad's season: what its plan is laid from beside its events and gym days. */
 export const season = pgTable(
   'season',

@@ -4,13 +4,15 @@ import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import { endCalendarLink, hasCalendarLink, makeCalendarLink } from '$lib/server/commands/calendar-link';
 import { moveStepsOf, onSquad, openSquad } from '$lib/server/commands/on-squad';
-import { copySeason, exceptPractice, putBlockLength, putPhase, putSession } from '$lib/server/commands/season-changes';
+import { copySeason, nextSeason, seasonFromFile } from '$lib/server/commands/copy-season';
+import { exceptPractice, putBlockLength, putPhase, putSession } from '$lib/server/commands/season-changes';
 import { takeRemedy } from '$lib/server/commands/take-remedy';
 import { addClosure, addPractice, changeEvent, removePart, setSeason, takeFixtures } from '$lib/server/commands/season';
 import { addEvent, removeEvent } from '$lib/server/commands/squads';
 import { withClub } from '$lib/server/db/client';
 import { remembered } from '$lib/server/db/remembered';
 import { readInWorker } from '$lib/server/files/pool';
+import { readSeasonFile } from '$lib/server/files/read-season';
 import { commandIdOf, readForm, textOf, troubleOf } from '$lib/server/forms';
 import { isId } from '$lib/server/http';
 import { readSeason } from '$lib/server/reads/season';
@@ -129,6 +131,27 @@ export const actions: Actions = {
         : Promise.resolve(issue('squad_unknown', ['squad']));
     });
     return done.ok ? { form: 'copy', ...KEPT } : troubleOf('copy', done.issues, form.typed, 'squad');
+  },
+  file: async (event) => {
+    const data = await event.request.formData();
+    const file = data.get('file');
+    const refuse = (said: string) => fail(400, { form: 'file', errors: { file: [said] }, typed: {} });
+    if (!(file instanceof File) || file.size === 0) return refuse('Choose a file.');
+    if (file.size > MOST_BYTES) return refuse('This file is larger than 1 MB.');
+    const read = readSeasonFile(await file.text());
+    if (typeof read === 'string') return refuse(read);
+    const id = commandIdOf(data);
+    const done = await onSquad(event, id, 'copy-season', read, (tx, { club, squad, actor }) =>
+      seasonFromFile(tx, club, squad, id, read, actor),
+    );
+    return done.ok ? { form: 'file', ...KEPT } : troubleOf('file', done.issues, {}, 'file');
+  },
+  next: async (event) => {
+    const id = commandIdOf(await event.request.formData());
+    const done = await onSquad(event, id, 'next-season', null, (tx, { club, squad, actor }) =>
+      nextSeason(tx, club, squad, id, actor),
+    );
+    return done.ok ? { form: 'next', ...KEPT } : troubleOf('next', done.issues, {}, 'next');
   },
   remedy: async (event) => {
     const form = await readForm(event.request, 'remedy', remedySchema);

@@ -26,7 +26,8 @@
       {#if season}<span class="note">{season.start} – {season.end}</span>
         <span><b>{weeks.length}</b> weeks</span>
         <span><b>{matches}</b> events, <b>{data.events.length - matches}</b> friendlies</span>
-        <a class="quiet school" href="/settings?squad={squad.id}">Schools: {data.loading}</a>
+        <a class="quiet school" href="/season/{squad.id}/compare">Two plans</a>
+        <a class="quiet" href="/settings?squad={squad.id}">Schools: {data.loading}</a>
       {/if}
     </header>
     {#each data.trouble as said (said)}<p class="warn-text">{said}</p>{/each}
@@ -38,7 +39,15 @@
     {:else if weeks.length > 0}
       {#if squad.gymDays === 0}<p class="warn-text">No gym days yet: set them on the squad's page.</p>{/if}
       {#if data.plans}<Steps step={data.step} redo={data.redo} {trouble} />{/if}
-      <SeasonStrip {weeks} shown={shown?.number ?? null} now={data.now} href="/season/{squad.id}" />
+      <SeasonStrip
+        {weeks}
+        shown={shown?.number ?? null}
+        now={data.now}
+        today={data.today}
+        href="/season/{squad.id}"
+        editable={data.plans}
+        {trouble}
+      />
       <SeasonChart {weeks} shown={shown?.number ?? null} />
       {#if shown && week}
         <section class="week" aria-label="Week {shown.number}">
@@ -71,18 +80,18 @@
   </div>
   <aside aria-label="What the season is made from">
     <SeasonDates {season} proposed={data.proposed} editable={data.plans} {trouble} />
-    {#if data.plans && !season && data.others.length > 0}<CopySeason
-        others={data.others}
-        start={data.proposed.start}
-        {trouble}
-      />{/if}
+    {#if data.plans && !season}<CopySeason others={data.others} start={data.proposed.start} {trouble} />{/if}
     {#if season}<TakeOut
         href="/season/{squad.id}"
         editable={data.plans}
         linked={data.linked}
+        week={shown?.number ?? null}
+        closing={data.closing}
+        {trouble}
         address={form && 'address' in form ? String(form.address) : null}
       />{/if}
     <Fixtures
+      href="/season/{squad.id}"
       events={data.events}
       outside={data.outside}
       today={shown?.days[0]?.day ?? data.proposed.start}

@@ -18,7 +18,8 @@
         >{data.athletes.length} athletes · {#if data.athletes.length > 0}<a
             class="quiet"
             href="/squad/{squad.id}/balance">Balance and load</a
-          > ·
+          >
+          · <a class="quiet" href="/squad/{squad.id}/links">Check-in links</a> ·
         {/if}<a class="quiet" href="/squad?new">New squad</a></span
       >
       <span class="next"

@@ -7,6 +7,8 @@
   import ScoreStrip from '$lib/ui/parts/ScoreStrip.svelte';
   import { scoreOf } from '$lib/ui/parts/score';
   import { FloorState } from '$lib/ui/floor/floor-state.svelte';
+  import AllAsWritten from '$lib/ui/floor/AllAsWritten.svelte';
+  import WhoIsHere from '$lib/ui/floor/WhoIsHere.svelte';
   import CloseSession from '$lib/ui/floor/CloseSession.svelte';
   import ParkedSets from '$lib/ui/floor/ParkedSets.svelte';
   import Station from '$lib/ui/floor/Station.svelte';
@@ -35,7 +37,11 @@
   const leastDone = $derived(Math.min(...(line?.athletes.map(({ id }) => floor.setsDone(id)) ?? [0])));
   const stationWord = $derived(Number.isNaN(Number(floor.stations[0]?.name)) ? 'group' : 'rack');
   let time = $state('');
-  let closing = $state(false);
+  /** the panel that is open under the racks */
+  let panel = $state<'all' | 'here' | 'close' | null>(null);
+  const toggle = (which: NonNullable<typeof panel>): void => {
+    panel = panel === which ? null : which;
+  };
 
   const go = (by: number): void => {
     floor.at = Math.min(data.lines.length - 1, Math.max(0, floor.at + by));
@@ -101,12 +107,19 @@
       <Station {floor} {station} index={i} mass={data.massUnit} mayLog={data.mayLog} />
     {/each}
     {#if floor.outbox.parked.length > 0}<ParkedSets {floor} />{/if}
-    {#if closing}<CloseSession {floor} onleave={() => (closing = false)} />{/if}
+    {#if panel === 'all'}<AllAsWritten {floor} name={view.name} word={stationWord} />{/if}
+    {#if panel === 'here'}<WhoIsHere {floor} />{/if}
+    {#if panel === 'close'}<CloseSession {floor} onleave={() => (panel = null)} />{/if}
     <footer>
       <button onclick={() => floor.rest(line.dose.restSeconds ?? 60)}>Start rest</button>
       <button onclick={() => floor.rest((left ?? 0) + 30)}>+ 0:30</button>
       <a href={data.session.back}>Bench</a>
-      {#if data.mayLog}<button aria-expanded={closing} onclick={() => (closing = !closing)}
+      {#if data.mayLog}
+        <button aria-expanded={panel === 'all'} onclick={() => toggle('all')}>All as written</button>
+        <button aria-expanded={panel === 'here'} onclick={() => toggle('here')}
+          >Who is here{floor.absent.size > 0 ? `, ${String(floor.absent.size)} not` : ''}</button
+        >
+        <button aria-expanded={panel === 'close'} onclick={() => toggle('close')}
           >{data.session.closed ? 'Closed' : 'Close session'}</button
         >{/if}
       <span class="lines">

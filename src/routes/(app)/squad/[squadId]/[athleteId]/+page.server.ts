@@ -10,15 +10,17 @@ import { keepBackground, keepFacts } from '$lib/server/commands/athlete-facts';
 import { eraseAthlete } from '$lib/server/commands/forget';
 import { makeLink, revokeLink } from '$lib/server/commands/athlete-link';
 import { clearComplaint, noteComplaint } from '$lib/server/commands/complaints';
+import { addOwnDays, removeOwnDays } from '$lib/server/commands/own-days';
 import { recordChanges } from '$lib/server/commands/record-change';
 import { runOne } from '$lib/server/commands/run-command';
 import { origin } from '$lib/server/config';
 import { withClub, type Tx } from '$lib/server/db/client';
-import { commandIdOf, readForm, troubleOf } from '$lib/server/forms';
+import { commandIdOf, readForm, textOf, troubleOf } from '$lib/server/forms';
+import { isId } from '$lib/server/http';
 import { loadHistory, noteHealthView } from '$lib/server/repositories/history';
 import { openAthlete } from '$lib/server/reads/open-athlete';
 import { historyWords } from '$lib/server/reads/history-words';
-import { squadKnot, threadEnd } from '$lib/server/reads/page-thread';
+import { sayDay, squadKnot, threadEnd } from '$lib/server/reads/page-thread';
 import { ageOf, factsOf, morningsOf, type AthletePage } from '$lib/server/repositories/athletes';
 import type { ClubContext } from '$lib/server/repositories/club-context';
 import { barWords } from '$lib/messages';
@@ -30,6 +32,7 @@ import {
   eraseSchema,
   JUMP_TESTS,
   LIFTS,
+  ownDaysSchema,
 } from '$lib/model/forms';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
@@ -141,6 +144,14 @@ export const load: PageServerLoad = async ({ locals, params }) => {
         ),
       ]),
     ),
+    days: row.days
+      .filter(({ to }) => to >= today)
+      .map(({ id, kind, name, from, to }) => ({
+        id,
+        kind,
+        name,
+        words: from === to ? sayDay(from) : `${sayDay(from)} – ${sayDay(to)}`,
+      })),
     background: seesHealth ? row.background : null,
     signs: SIGNS,
     sides: SIDES,
@@ -203,6 +214,23 @@ export const actions: Actions = {
       keepBackground(tx, club, row, form.value, actor),
     );
     return done.ok ? { form: 'background', ...KEPT } : troubleOf('background', done.issues, form.typed, 'injuries');
+  },
+  ownDays: async (event) => {
+    const form = await readForm(event.request, 'ownDays', ownDaysSchema);
+    if (!form.ok) return form.failure;
+    const done = await onAthlete(event, form.commandId, 'own-days', form.value, (tx, { club, row, actor }) =>
+      addOwnDays(tx, club, row, form.commandId, form.value, actor),
+    );
+    return done.ok ? { form: 'ownDays', ...KEPT } : troubleOf('ownDays', done.issues, form.typed, 'name');
+  },
+  removeDays: async (event) => {
+    const data = await event.request.formData();
+    const id = textOf(data, 'id');
+    if (!isId(id)) return fail(400, { form: 'removeDays', errors: { id: ['It is gone already.'] }, typed: {} });
+    await onAthlete(event, commandIdOf(data), 'remove-own-days', id, (tx, { club, row, actor }) =>
+      removeOwnDays(tx, club, row, id, actor),
+    );
+    return { form: 'removeDays', ...KEPT };
   },
   link: async (event) => {
     const id = commandIdOf(await event.request.formData());

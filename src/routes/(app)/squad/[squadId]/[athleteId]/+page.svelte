@@ -6,6 +6,7 @@
   import AthleteLink from '$lib/ui/squad/AthleteLink.svelte';
   import AthleteTests from '$lib/ui/squad/AthleteTests.svelte';
   import Complaints from '$lib/ui/squad/Complaints.svelte';
+  import OwnDays from '$lib/ui/squad/OwnDays.svelte';
   import OwnData from '$lib/ui/squad/OwnData.svelte';
   import MorningString from '$lib/ui/parts/MorningString.svelte';
 
@@ -64,6 +65,7 @@
           link={form?.form === 'link' && 'link' in form ? String(form.link) : null}
         />{/if}
     </section>
+    <OwnDays days={data.days} today={data.today} editable={data.may.plan} trouble={trouble('ownDays')} />
     {#if data.complaints}
       <Complaints
         complaints={data.complaints}
