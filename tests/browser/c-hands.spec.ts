@@ -103,6 +103,7 @@ test('two people on one card: nobody is overwritten, what was typed stays', asyn
   await expect(second.getByText('Somebody else changed this line meanwhile')).toContainText(/2 × 8[^]*3 × 7/);
   await second.getByRole('button', { name: 'Put mine back' }).click();
   await expect(second.locator('[data-slot="main-trunk"] .text')).toContainText('3 × 7');
+  await expect(second.getByRole('status').filter({ hasText: 'Kept' })).toBeVisible();
   await page.reload();
   await expect(page.locator('[data-slot="main-trunk"] .text')).toContainText('3 × 7');
   await context.close();
