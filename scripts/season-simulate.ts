@@ -1,68 +1,149 @@
 import { readFile } from 'node:fs/promises';
 import { parseArgs } from 'node:util';
 import { z } from 'zod';
-import { clubFileSchema, type ClubFile } from '../src/lib/model/club-file.js';
-import type { Programme } from '../src/lib/model/programme.js';
+import { clubFileSchema, type ClubFile, type SquadFile } from '../src/lib/model/club-file.js';
+import type { Programme, ProgrammeSquad } from '../src/lib/model/programme.js';
 import { demoClubFile } from '../src/lib/server/simulate/demo-club-file.js';
+import { besideEachOther, judgeLived } from '../src/lib/server/simulate/judge-lived.js';
 import { judgeProgramme } from '../src/lib/server/simulate/judge-programme.js';
+import { liveSeason, type LivedSeason, type Policy } from '../src/lib/server/simulate/live-season.js';
+import type { Measure } from '../src/lib/server/simulate/measure.js';
 import { runSeason } from '../src/lib/server/simulate/run-season.js';
 import { squadInMemory } from '../src/lib/server/simulate/squad-in-memory.js';
 
 // A whole season of a club through the core that the application uses: no database, no server, no clock but for the time
-// it took. Prints a table a squad, or everything as JSON.
+// it took. As it is written, or lived through by virtual athletes. Prints a table a squad, or everything as JSON.
 const { values: asked } = parseArgs({
   options: {
     club: { type: 'string' },
     weeks: { type: 'string' },
+    squad: { type: 'string' },
+    seed: { type: 'string', default: '1' },
+    seeds: { type: 'string' },
     planned: { type: 'boolean', default: false },
     json: { type: 'boolean', default: false },
     markdown: { type: 'boolean', default: false },
   },
 });
+const weeks = asked.weeks === undefined ? null : whole('weeks', asked.weeks);
+const seeds = (asked.seeds ?? asked.seed).split(',').map((seed) => whole('seed', seed));
+
+function whole(name: string, text: string): number {
+  const number = Number(text);
+  if (Number.isInteger(number) && number >= 1) return number;
+  console.error(`--${name} is a whole number from 1 up, not ${text}`);
+  process.exit(2);
+}
 
 async function readClub(): Promise<ClubFile> {
   if (asked.club === undefined) return demoClubFile();
   const read = clubFileSchema.safeParse(JSON.parse(await readFile(asked.club, 'utf8')));
   if (read.success) return read.data;
-  throw new Error(`${asked.club} is no club file:\n${z.prettifyError(read.error)}`);
-}
-
-if (!asked.planned) {
-  console.error(
-    'Virtual athletes do not train yet: run it with --planned, for the plan and its cards as they are written.',
-  );
+  console.error(`${asked.club} is no club file:\n${z.prettifyError(read.error)}`);
   process.exit(2);
 }
+
+interface Judged {
+  readonly name: string;
+  readonly measures: readonly Measure[];
+  readonly beside: Readonly<Record<string, readonly [rules: string, naive: string]>>;
+}
+
 const club = await readClub();
 const began = performance.now();
-const squads = club.squads.flatMap((squad, i) => {
-  const run = runSeason(squadInMemory(squad, club.name, i + 1), asked.weeks === undefined ? null : Number(asked.weeks));
-  if (!run) console.error(`${squad.name}: no season can be laid from these dates.`);
-  return run ?? [];
-});
-const seconds = Math.round((performance.now() - began) / 100) / 10;
-const programme: Programme = { seed: null, seconds, squads };
-if (asked.markdown) printMarkdown(squads);
+const seconds = (): number => Math.round((performance.now() - began) / 100) / 10;
+const squads: ProgrammeSquad[] = [];
+const judged: Judged[] = [];
+for (const [i, file] of club.squads.entries()) {
+  if (asked.squad !== undefined && file.name !== asked.squad) continue;
+  const one = asked.planned ? written(file, i + 1) : seeds.map((seed) => lived(file, i + 1, seed));
+  if (Array.isArray(one)) judged.push(together(one.flatMap((seed) => seed ?? [])));
+  else if (one) judged.push(one);
+}
+const programme: Programme = { seed: asked.planned ? null : (seeds[0] ?? 1), seconds: seconds(), squads };
+if (asked.markdown) printMarkdown();
 else if (asked.json) process.stdout.write(`${JSON.stringify(programme)}\n`);
 else {
-  for (const squad of squads) {
-    console.log(`\n${squad.name} · ${squad.sport} · ${String(squad.weeks.length)} weeks`);
-    for (const { what, wanted, value, met } of judgeProgramme(squad))
+  for (const { name, measures, beside } of judged) {
+    console.log(`\n${name}`);
+    for (const { what, wanted, value, met } of measures)
       console.log(`  ${met ? ' ' : '✗'} ${what.padEnd(68)} ${wanted.padStart(9)}   ${value}`);
+    for (const [what, [rules, naive]] of Object.entries(beside))
+      console.log(`    ${what.padEnd(68)} ${rules.padStart(9)}   rising every time: ${naive}`);
   }
-  console.log(`\n${String(seconds)} s`);
+  console.log(`\n${String(seconds())} s`);
+}
+
+function written(file: SquadFile, number: number): Judged | null {
+  const run = runSeason(squadInMemory(file, club.name, number), weeks);
+  if (!run) {
+    console.error(`${file.name}: no season can be laid from these dates.`);
+    return null;
+  }
+  squads.push(run);
+  return { name: `${run.name} · ${run.sport} · ${String(run.weeks.length)} weeks`, measures: judgeProgramme(run), beside: {} };
+}
+
+function lived(file: SquadFile, number: number, seed: number): Judged | null {
+  const run = (policy: Policy): LivedSeason | null =>
+    liveSeason(squadInMemory(file, club.name, number), {
+      seed,
+      policy,
+      weeks,
+      say: (day, of) => {
+        if (process.stderr.isTTY && (day % 7 === 0 || day === of))
+          process.stderr.write(`\r${file.name}, ${policy}, seed ${String(seed)}: day ${String(day)} of ${String(of)}  `);
+      },
+    });
+  const [rules, naive] = [run('rules'), run('naive')];
+  if (process.stderr.isTTY) process.stderr.write('\n');
+  if (!rules || !naive) {
+    console.error(`${file.name}: no season can be laid from these dates.`);
+    return null;
+  }
+  squads.push(rules.squad);
+  const [ours, theirs] = [besideEachOther(rules), besideEachOther(naive)];
+  return {
+    name: `${file.name} · ${file.sport} · ${String(rules.squad.weeks.length)} weeks · ${String(rules.athletes.length)} athletes`,
+    measures: judgeLived(rules, naive),
+    beside: Object.fromEntries(Object.entries(ours).map(([what, value]) => [what, [value, theirs[what] ?? '']])),
+  };
+}
+
+/** Several seeds of one squad in one column: met only where each is. */
+function together(all: readonly Judged[]): Judged {
+  const [first] = all;
+  if (!first) throw new Error('No season can be laid from these dates.');
+  return {
+    name: first.name,
+    measures: first.measures.map((one, i) => ({
+      ...one,
+      value: [...new Set(all.map(({ measures }) => measures[i]?.value ?? ''))].join(', '),
+      met: all.every(({ measures }) => measures[i]?.met),
+    })),
+    beside: Object.fromEntries(
+      Object.keys(first.beside).map((what) => [
+        what,
+        [0, 1].map((side) => all.map(({ beside }) => beside[what]?.[side] ?? '').join(', ')) as [string, string],
+      ]),
+    ),
+  };
 }
 
 /** One table, a column a squad, for the documentation. */
-function printMarkdown(of: typeof squads): void {
-  const judged = of.map((squad) => judgeProgramme(squad));
-  console.log(`| measure | wanted | ${of.map(({ name }) => name).join(' | ')} |`);
-  console.log(`| --- | --- | ${of.map(() => '---').join(' | ')} |`);
-  judged[0]?.forEach(({ what, wanted }, i) => {
-    const cells = judged.map((measures) => {
+function printMarkdown(): void {
+  const names = judged.map(({ name }) => name.split(' · ')[0] ?? name);
+  console.log(`| measure | wanted | ${names.join(' | ')} |\n| --- | --- | ${names.map(() => '---').join(' | ')} |`);
+  judged[0]?.measures.forEach(({ what, wanted }, i) => {
+    const cells = judged.map(({ measures }) => {
       const one = measures[i];
       return one ? `${one.met ? '' : '**'}${one.value}${one.met ? '' : '**'}` : '';
     });
     console.log(`| ${what} | ${wanted} | ${cells.join(' | ')} |`);
   });
+  if (Object.keys(judged[0]?.beside ?? {}).length === 0) return;
+  console.log(`\n| | ${names.map((name) => `${name}: rules | rising every time`).join(' | ')} |`);
+  console.log(`| --- | ${names.map(() => '--- | ---').join(' | ')} |`);
+  for (const what of Object.keys(judged[0]?.beside ?? {}))
+    console.log(`| ${what} | ${judged.map(({ beside }) => (beside[what] ?? ['', '']).join(' | ')).join(' | ')} |`);
 }

@@ -1,1 +1,3 @@
 export * from './seeded';
+export * from './gaussian';
+export * from './seeds';

@@ -49,6 +49,11 @@ const sessionSchema = z.object({
     z.object({ lead: z.string(), row: z.string(), sets: count, reps: count, rir: z.number().nullable() }),
   ),
   lines: z.array(lineSchema),
+  /** what rules moved by themselves the mornings before, and what the coach was asked the morning after */
+  applied: count,
+  calls: z.array(z.object({ kind: z.string(), athletes: count })),
+  /** who trained, and their sets as written and as done; null = nothing was trained */
+  done: z.object({ athletes: count, setsWritten: count, setsDone: count }).nullable(),
 });
 
 const weekSchema = z.object({

@@ -1,12 +1,5 @@
 import type { ProgrammeLine, ProgrammeSession, ProgrammeSquad, ProgrammeWeek } from '$lib/model/programme';
-
-/** One line of the table: what is wanted of a programme and what this one has. */
-export interface Measure {
-  readonly what: string;
-  readonly wanted: string;
-  readonly value: string;
-  readonly met: boolean;
-}
+import { atMost, belowShare, share, twoToSix, type Measure } from './measure';
 
 const LOADING = ['general', 'specific', 'pre-season', 'in-season'];
 const JUMPED = ['specific', 'pre-season', 'in-season'];
@@ -73,7 +66,7 @@ export function judgeProgramme(squad: ProgrammeSquad): Measure[] {
     atMost('main lifts that change inside a block, for a role', 0, mainChanges(weeks)),
     share('main lifts as the school writes them', 1, ...asPlanned(weeks)),
     share('sessions whose prep repeats at most half of the last one', 1, ...prepFresh(weeks)),
-    between('different exercises a block: knee, hip, jumps, push, pull, trunk', varieties(weeks)),
+    twoToSix('different exercises a block: knee, hip, jumps, push, pull, trunk', varieties(weeks)),
     atMost('written doses on a line, median', 2, written[Math.floor(written.length / 2)] ?? 0),
     atMost('written doses on a line, most', 4, written.at(-1) ?? 0),
     belowShare('lines and doses two phases share, most', 0.5, phasesShare(weeks)),
@@ -182,29 +175,3 @@ function groupBy<T, K>(values: readonly T[], keyOf: (value: T) => K): Map<K, T[]
 
 const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
 const numeric = (a: number, b: number): number => a - b;
-const percent = (value: number): string => `${String(Math.round(value * 100))} %`;
-
-const share = (what: string, least: number, count: number, of: number): Measure => ({
-  what,
-  wanted: `≥ ${percent(least)}`,
-  value: of === 0 ? 'none' : `${percent(count / of)} of ${String(of)}`,
-  met: of === 0 || count / of >= least - 1e-9,
-});
-const belowShare = (what: string, under: number, value: number): Measure => ({
-  what,
-  wanted: `< ${percent(under)}`,
-  value: percent(value),
-  met: value < under,
-});
-const atMost = (what: string, most: number, value: number): Measure => ({
-  what,
-  wanted: `≤ ${String(most)}`,
-  value: String(value),
-  met: value <= most,
-});
-const between = (what: string, [fewest, most]: readonly [number, number]): Measure => ({
-  what,
-  wanted: '2–6 each',
-  value: `${String(fewest)}–${String(most)}`,
-  met: fewest >= 2 && most <= 6,
-});

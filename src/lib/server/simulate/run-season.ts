@@ -1,18 +1,13 @@
-import { addDays, matchTags } from '$core/calendar';
+import { addDays } from '$core/calendar';
 import { solveCard } from '$core/choose';
-import { hardSets } from '$core/dose';
-import { contactsOf } from '$core/jumps';
-import { getExercise } from '$core/library';
-import { planSeason, type PlannedSession, type PlannedWeek } from '$core/season';
-import { isMainSlot, type Card, type Line } from '$core/session';
-import type { DayLine } from '$core/day';
-import type { ProgrammeLine, ProgrammeSession, ProgrammeSquad, ProgrammeWeek } from '$lib/model/programme';
+import { planSeason, type PlannedSession } from '$core/season';
+import type { ProgrammeSession, ProgrammeSquad } from '$lib/model/programme';
 import { askedOf, makeBrief } from '../reads/make-brief';
-import { tagWords } from '../reads/page-thread';
 import { seasonInput } from '../reads/squad-plan';
 import type { SquadDay } from '../reads/squad-day';
 import type { ClubContext } from '../repositories/club-context';
 import type { SessionRow } from '../repositories/sessions';
+import { asRow, saySession, sayWeek } from './say-session';
 import { onDay, type SquadInMemory } from './squad-in-memory';
 
 /** Cards looked back at when the next is made, as the application does. */
@@ -39,24 +34,11 @@ export function runSeason(of: SquadInMemory, weeks: number | null): ProgrammeSqu
     name: squad.name,
     sport: squad.sportId,
     athletes: athletes.map(({ id, liftLevel, jumpLevel, birthDate }) => ({ id, liftLevel, jumpLevel, birthDate })),
-    weeks: plan.value.weeks.slice(0, weeks ?? undefined).map((week): ProgrammeWeek => ({
-      start: week.start,
-      phase: week.phase,
-      block: { number: week.block.block, week: week.block.week, kind: week.closed ? 'closed' : week.block.kind },
-      test: week.test,
-      targets: week.targets && mutable(week.targets),
-      notes: week.notes.map(({ code, rules }) => ({ code, rules: [...rules] })),
-      sessions: week.sessions.map((session) => runSession(of, session, cards)),
-    })),
+    weeks: plan.value.weeks
+      .slice(0, weeks ?? undefined)
+      .map((week) => sayWeek(week, week.sessions.map((session) => runSession(of, session, cards)))),
   };
 }
-
-const mutable = ({ knee, hip, calfFoot, trunk }: NonNullable<PlannedWeek['targets']>) => ({
-  knee: [...knee] as [number, number],
-  hip: [...hip] as [number, number],
-  calfFoot: [...calfFoot] as [number, number],
-  trunk: [...trunk] as [number, number],
-});
 
 /** One session of the plan with the card made for it, which is kept for those that follow. */
 function runSession(
@@ -82,73 +64,9 @@ function runSession(
     blockStart: null,
     followed: [],
   };
-  const tags = matchTags(day, squad.events, club.method.settings.week.tagReachDays);
-  const frame = {
-    day,
-    role: planned.role,
-    kind: planned.kind,
-    tags: (tagWords(tags) ?? '').split(' · ').filter((tag) => tag !== ''),
-    minutes: planned.minutes,
-    planned: planned.mains.map(({ lead, row, sets, reps, rir }) => ({ lead, row, sets, reps, rir })),
-  };
   const brief = makeBrief(rows, { ...askedOf(rows, planned.minutes), phase: planned.phase });
   const solved = solveCard(brief, club.library, club.method);
-  if (!solved.ok)
-    return { ...frame, template: null, usedMinutes: 0, contacts: { raw: 0, weighted: 0, budget: [0, 0] }, lines: [] };
-  const { card, view, assessment } = solved.value;
-  cards.unshift(asRow(card, planned));
-  return {
-    ...frame,
-    template: card.template,
-    usedMinutes: Math.round(assessment.minutes * 10) / 10,
-    contacts: { ...assessment.contacts, budget: [assessment.budget.target, assessment.budget.limit] },
-    lines: card.lines.map((line) => sayLine(line, view, club)),
-  };
-}
-
-/** A card as the application would find it stored. */
-const asRow = (card: Card, { role, day }: PlannedSession): SessionRow =>
-  ({ ...card, id: `card-${day}`, athleteId: null, day, role, typed: [], runStart: day }) as unknown as SessionRow;
-
-function sayLine(line: Line, view: readonly DayLine[], { library, method }: ClubContext): ProgrammeLine {
-  const exercise = getExercise(library, line.exerciseId);
-  const contacts = contactsOf(exercise, line.dose, method.settings);
-  return {
-    slot: line.slot,
-    block: line.block,
-    main: isMainSlot(line.slot),
-    exercise: exercise.id,
-    family: exercise.family,
-    pattern: exercise.pattern,
-    stance: exercise.stance,
-    plane: exercise.plane,
-    direction: exercise.plyo?.direction ?? null,
-    tier: contacts.raw > 0 ? contacts.tier : null,
-    row: line.row,
-    hardSets: hardSets(line.dose, exercise, method.doses[line.row], method),
-    contactsRaw: contacts.raw,
-    contactsWeighted: contacts.weighted,
-    doses: dosesOf(
-      line,
-      view.filter(({ slot }) => slot === line.slot),
-    ),
-  };
-}
-
-/** What stands on a line for whom, the same doses counted together. Loads and percents are everybody's own and left out. */
-function dosesOf(line: Line, view: readonly DayLine[]): ProgrammeLine['doses'] {
-  const found = new Map<string, ProgrammeLine['doses'][number]>();
-  for (const { exerciseId, dose } of view) {
-    const { sets, amount, unit, per, rir } = dose;
-    const key = exerciseId === null ? 'without' : [exerciseId, sets, amount, unit, per, rir].join(' ');
-    const there = found.get(key);
-    if (there) there.athletes += 1;
-    else {
-      const same = exerciseId === line.exerciseId;
-      const asWritten = same && sets === line.dose.sets && amount === line.dose.amount;
-      const variant = exerciseId === null ? 'without' : !same ? 'other' : asWritten ? 'squad' : 'less';
-      found.set(key, { variant, athletes: 1, exercise: exerciseId, sets, amount, unit, per, percent: null, rir });
-    }
-  }
-  return [...found.values()];
+  if (!solved.ok) return saySession(planned, null, squad, club);
+  cards.unshift(asRow(solved.value.card, planned));
+  return saySession(planned, solved.value, squad, club);
 }

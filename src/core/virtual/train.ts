@@ -1,0 +1,154 @@
+import { daysBetween, type Day } from '../calendar';
+import { hardSets, takesLoad, type Dose } from '../dose';
+import { contactsOf } from '../jumps';
+import { MUSCLES, type Exercise, type Muscle } from '../library';
+import type { DoseRowId, MethodTables } from '../method';
+import { gaussian } from '../random';
+import type { LoggedSet } from '../track';
+import { groupOf, showsToday, type Body } from './body';
+import type { VirtualParameters } from './parameters';
+
+/** A line of a card as an athlete is told to do it. */
+export interface Told {
+  readonly exercise: Exercise;
+  readonly row: DoseRowId;
+  readonly dose: Dose;
+}
+
+/** What was done of a line, and the athlete after it. */
+export interface Trained {
+  readonly sets: readonly LoggedSet[];
+  readonly body: Body;
+}
+
+/**
+ * An athlete does a line: loaded sets as far as what is in the tank today, everything else nearly always as written. What
+ * is written down is what a hall writes down: *as written* unless it was clearly otherwise.
+ * @param next seeded
+ */
+export function doLine(
+  body: Body,
+  told: Told,
+  day: Day,
+  method: MethodTables,
+  parameters: VirtualParameters,
+  next: () => number,
+): Trained {
+  const { exercise, dose } = told;
+  const capacity = capacityKg(body, exercise, parameters);
+  const loadKg = dose.loadKg ?? (takesLoad(exercise, dose) ? loadFound(capacity, dose, parameters, next) : null);
+  const done = Array.from({ length: dose.sets }, (_, set) =>
+    loadKg === null
+      ? unloaded(dose, parameters, next)
+      : loaded(dose, loadKg, capacity, set, dose.loadKg === null, parameters, next),
+  );
+  return {
+    sets: done.map(({ logged }) => logged),
+    body: stressed(
+      body,
+      told,
+      done.map(({ rir }) => rir),
+      day,
+      method,
+      parameters,
+    ),
+  };
+}
+
+/** What an entry could be lifted once today, kg. */
+function capacityKg(body: Body, exercise: Exercise, parameters: VirtualParameters): number {
+  const of = exercise.load.oneRepMax;
+  const { maximaKg } = body.traits;
+  const start = of
+    ? (maximaKg[of.lift] ?? 0) * of.ratio
+    : (maximaKg['back-squat'] ?? 0) * (parameters.otherOfSquat[exercise.family] ?? 0.3);
+  const group = groupOf(exercise);
+  return start * (group ? body.strength[group] : 1) * showsToday(body, parameters);
+}
+
+const PLATE_KG = 2.5;
+
+function loadFound(capacity: number, dose: Dose, { sets }: VirtualParameters, next: () => number): number {
+  const fits = capacity / (1 + (dose.amount + (dose.rir ?? 3)) / 30);
+  return Math.max(PLATE_KG, Math.floor((fits * gaussian(next, sets.foundShare, 0.02)) / PLATE_KG) * PLATE_KG);
+}
+
+interface Done {
+  readonly logged: LoggedSet;
+  /** what was left in truth; null = nothing to tell it by */
+  readonly rir: number | null;
+}
+
+function loaded(
+  dose: Dose,
+  loadKg: number,
+  capacity: number,
+  set: number,
+  isFound: boolean,
+  { sets }: VirtualParameters,
+  next: () => number,
+): Done {
+  const possible = 30 * (capacity / loadKg - 1) - sets.lessASet * set + gaussian(next, 0, sets.noise);
+  const amount = Math.max(1, Math.min(dose.amount, Math.floor(possible)));
+  const rir = Math.max(0, possible - amount);
+  const target = dose.rir ?? 2;
+  const says = amount < dose.amount || (Math.abs(rir - target) >= sets.saidFrom && next() < sets.said);
+  const said = says || isFound ? Math.min(10, Math.round(rir)) : null;
+  return { logged: { amount, loadKg, rir: said, fault: null }, rir };
+}
+
+function unloaded(dose: Dose, { sets }: VirtualParameters, next: () => number): Done {
+  const short = next() < sets.short ? Math.ceil(dose.amount / 4) : 0;
+  const fault = next() < sets.fault ? 'seen' : null;
+  return { logged: { amount: Math.max(1, dose.amount - short), loadKg: null, rir: null, fault }, rir: null };
+}
+
+/** What the sets of a line leave behind: stimulus, fatigue, soreness, and that the entry is known. */
+function stressed(
+  body: Body,
+  { exercise, row, dose }: Told,
+  reserves: readonly (number | null)[],
+  day: Day,
+  method: MethodTables,
+  parameters: VirtualParameters,
+): Body {
+  const { gains, fatigue, soreness } = parameters;
+  const hard = hardSets(dose, exercise, method.doses[row], method);
+  const contacts = contactsOf(exercise, dose, method.settings).weighted;
+  const group = groupOf(exercise);
+  const effective =
+    hard === 0
+      ? 0
+      : reserves.reduce<number>(
+          (sum, rir) =>
+            sum + (rir === null ? gains.unloaded : 1 / (1 + Math.exp((rir - gains.halfAtRir) / gains.rirScale))),
+          0,
+        );
+  const last = body.lastDone[exercise.id];
+  const isNew = last === undefined ? false : daysBetween(last, day) > soreness.novelAfterDays;
+  const each =
+    (hard + contacts / soreness.contactsASet) *
+    (soreness.ofSet + soreness.ofPoint * exercise.soreness) *
+    (last === undefined || isNew ? soreness.novel : 1);
+  const sore: Partial<Record<Muscle, number>> = { ...body.sore };
+  const habit: Partial<Record<Muscle, number>> = { ...body.habit };
+  const first = soreness.habit[body.traits.level] * (soreness.habitDays / DAYS_A_WEEK) * soreness.ofSet;
+  for (const muscle of MUSCLES) {
+    const share = exercise.share[muscle] ?? 0;
+    if (share === 0) continue;
+    sore[muscle] = (sore[muscle] ?? 0) + each * share;
+    habit[muscle] = (habit[muscle] ?? first * USED_SHARE) + each * share;
+  }
+  return {
+    ...body,
+    sets: group ? { ...body.sets, [group]: body.sets[group] + effective } : body.sets,
+    contacts: body.contacts + contacts,
+    fatigue: body.fatigue + hard * fatigue.ofSet + contacts * fatigue.ofContact,
+    sore,
+    habit,
+    lastDone: { ...body.lastDone, [exercise.id]: day },
+  };
+}
+const DAYS_A_WEEK = 7;
+/** of the sets a week an athlete is used to, what falls on one muscle of a movement */
+const USED_SHARE = 0.4;

@@ -1,0 +1,123 @@
+import { VIRTUAL_ATHLETES } from '$catalog/virtual-athletes';
+import { addDays, daysBetween, weekdayOf, type Day } from '$core/calendar';
+import { getExercise } from '$core/library';
+import { seeded, seedOf } from '$core/random';
+import { complaintColumn } from '$core/safety';
+import { ANSWER_SPEAKS_OF_DAYS } from '$core/track';
+import { answerOf, wakeUp } from '$core/virtual';
+import type { ProgrammeSession } from '$lib/model/programme';
+import { makeCalls } from '../reads/make-calls';
+import type { CallRows } from '../reads/call-rows';
+import { waitingOf, type Waiting } from '../reads/waiting';
+import { knowRow } from '../repositories/athletes';
+import type { Living } from './live-season';
+import type { LivedAthlete } from './lived-athlete';
+import { dayNumber } from './lived-tests';
+
+/** What a morning asked of the coach, and what rules moved by themselves. */
+export interface Asked {
+  readonly calls: ProgrammeSession['calls'];
+  readonly applied: number;
+}
+
+/** A day after which who was silent is asked at the door, and how often that brings an answer. */
+const AT_THE_DOOR = 0.7;
+/** Free of pain for so long, a clinician's note opens everything again. */
+const NOTE_DAYS = 60;
+
+/** A morning: who trained answers, rules settle what is theirs, the coach reads the calls and says yes to what they ask. */
+export function liveMorning(living: Living, day: Day): Asked {
+  const { athletes, policy } = living;
+  let applied = 0;
+  for (const athlete of athletes) {
+    answerToday(living, athlete, day);
+    seeClinician(athlete, day);
+    if (policy === 'rules') applied += settle(living, athlete, day, ({ alone }) => alone, 'PROG-17');
+  }
+  // the rules' coach reads Calls the morning after a session; the other policy asks nobody
+  if (policy === 'naive' || living.cards[0]?.day !== addDays(day, -1)) {
+    if (policy === 'rules') for (const athlete of athletes) settle(living, athlete, day, ({ alone }) => !alone, null);
+    return { calls: [], applied };
+  }
+  const calls = makeCalls(callRows(living, day), null, true);
+  const asked = calls.map((call) => ({
+    kind: call.kind,
+    athletes: 'athletes' in call ? call.athletes.length : call.kind === 'rise' ? call.changes.length : 1,
+  }));
+  for (const call of calls) {
+    if (call.kind !== 'pain') continue;
+    athletes.find(({ id }) => id === call.athleteId)?.refer(call.complaintId, day);
+  }
+  for (const athlete of athletes) settle(living, athlete, day, ({ alone }) => !alone, null);
+  return { calls: asked, applied };
+}
+
+/** An answer on the first morning, later or at the door, or none at all. */
+function answerToday({ of: { club, squad } }: Living, athlete: LivedAthlete, day: Day): void {
+  const last = athlete.trained.at(-1);
+  if (last === undefined) return;
+  const since = daysBetween(last, day);
+  if (since < 1 || since > ANSWER_SPEAKS_OF_DAYS || athlete.answeredSince(last)) return;
+  const next = seeded(seedOf(athlete.seed, 2, dayNumber(day)));
+  if (since === 1) athlete.body = wakeUp(athlete.body, club.method, VIRTUAL_ATHLETES, next);
+  const isGymDay = squad.gymDays.some(({ weekday }) => weekday === weekdayOf(day));
+  const chance = since === 1 ? athlete.body.traits.answers : isGymDay ? AT_THE_DOOR : 0.15;
+  if (next() < chance) athlete.answer(day, answerOf(athlete.body, club.method, VIRTUAL_ATHLETES, next));
+}
+
+/** Who is free of pain and still stopped gets a clinician's note (SAFE-2). */
+function seeClinician(athlete: LivedAthlete, day: Day): void {
+  if (athlete.body.pain) return;
+  for (const one of athlete.complaints)
+    if (one.score > 0 && complaintColumn(one, day) === 'stop')
+      athlete.clear(one.origin, day, {
+        role: 'physio',
+        from: day,
+        expires: addDays(day, NOTE_DAYS),
+        lifts: null,
+        scope: { maxTier: null, maxIntensity: null, note: '' },
+      });
+}
+
+/** Takes the steps that wait for an athlete. @returns how many */
+function settle(
+  living: Living,
+  athlete: LivedAthlete,
+  day: Day,
+  which: (waiting: Waiting) => boolean,
+  rule: string | null,
+): number {
+  // nothing waits but after an answer of today
+  if (athlete.answers[0]?.day !== day) return 0;
+  const { of: { club, squad }, cards } = living;
+  const on = { ...club, today: day };
+  const row = athlete.asRow(day);
+  const heads = new Map(cards.map((card) => [card.id, card]));
+  const waiting = waitingOf(row, knowRow(row, day, on, squad), squad, (id) => headOf(heads.get(id), squad.id), on);
+  const due = waiting.filter(which);
+  for (const { track, change } of due)
+    athlete.step(getExercise(club.library, track.exerciseId), day, {
+      cause: 'accepted',
+      exerciseId: track.exerciseId,
+      row: track.row,
+      to: change.to,
+      sessionId: null,
+      tight: change.saw.answer === 'tight',
+      rules: rule === null ? change.rules : [...change.rules, rule],
+      saw: change.saw,
+    });
+  return due.length;
+}
+
+const headOf = (card: Living['cards'][number] | undefined, squadId: string) =>
+  card && { squadId, athleteId: card.athleteId, phase: card.phase };
+
+/** What the page of calls would read. */
+function callRows({ of: { club, squad }, athletes, cards }: Living, day: Day): CallRows {
+  return {
+    club: { ...club, today: day, squads: [squad] },
+    squads: new Map([[squad.id, athletes.map((athlete) => athlete.asRow(day))]]),
+    sessions: cards.slice(0, 8).map((card) => ({ ...card, squadId: squad.id, logs: [{ id: card.id }] })),
+    decisions: [],
+  } as unknown as CallRows;
+}
