@@ -53,6 +53,7 @@ export const brief = (own: Partial<Brief> = {}): Brief => ({
   sportId: 'team-handball',
   weekOfBlock: 2,
   lighterWeek: false,
+  peakSets: null,
   practiceJumps: 0,
   afterHeavy: false,
   planned: [],

@@ -50,8 +50,10 @@ export const VIRTUAL_ATHLETES = {
     ofContact: 0.05,
     ofEvent: 8,
     ofPracticeHour: 4,
-    cost: 0.0011,
-    felt: 45,
+    // a taper shows some three percent that load had hidden (Bosquet 2007)
+    cost: 0.0006,
+    usualDays: 28,
+    feltFrom: 1.25,
   },
   soreness: {
     decayDays: 1.5,

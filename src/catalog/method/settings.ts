@@ -262,6 +262,7 @@ export const SETTINGS: MethodSettings = {
     offBand: 10000,
     usualSessions: 2,
     longSession: 75,
+    easyTimeShare: 0.25,
     leastTimeShare: 0.93,
     leastContactShare: 0.55,
     unusedMinute: 900,

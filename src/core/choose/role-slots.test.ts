@@ -1,8 +1,10 @@
 import { describe, expect, it, test } from 'vitest';
 import { LIBRARY, METHOD } from '$catalog';
 import { athlete, brief } from '../../../tests/fixtures';
+import { hardSets } from '../dose';
 import { getExercise } from '../library';
 import { leadsOf, type Role } from '../season';
+import type { Line } from '../session';
 import { solveCard, type Brief } from '.';
 
 const solve = (over: Partial<Brief>) => {
@@ -123,7 +125,23 @@ describe('a lighter week (BLOCK-1)', () => {
     expect(assessment.budget.limit).toBe(
       Math.floor(solve({ phase: 'specific', minutes: 75 }).assessment.budget.limit * 0.6 + 0.5),
     );
-    for (const { slot, dose } of card.lines.filter(({ row }) => !METHOD.doses[row].progresses))
+    for (const { slot, dose } of card.lines.filter(({ block }) => block === 'prep'))
       expect(dose.sets, slot).toBeGreaterThanOrEqual(usual.find((line) => line.slot === slot)?.dose.sets ?? 1);
+  });
+
+  it.each([
+    ['a lighter week', { phase: 'in-season' as const, lighterWeek: true }, 0.7],
+    ['a week of a peak', { phase: 'peak' as const, peakSets: 0.4 }, 0.5],
+  ])('%s is not filled up again where nothing runs yet', (_, of, part) => {
+    const hard = (lines: readonly Line[]): number =>
+      lines.reduce(
+        (sum, { exerciseId, dose, row }) =>
+          sum + hardSets(dose, getExercise(LIBRARY, exerciseId), METHOD.doses[row], METHOD),
+        0,
+      );
+    const usual = solve({ phase: 'in-season', minutes: 60 });
+    const { card, assessment } = solve({ minutes: 60, ...of });
+    expect(hard(card.lines)).toBeLessThanOrEqual(part * hard(usual.card.lines));
+    expect(assessment.minutes).toBeLessThan(0.8 * usual.assessment.minutes);
   });
 });

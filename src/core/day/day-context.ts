@@ -26,6 +26,8 @@ export interface DaySetting {
   readonly weekOfBlock: number;
   /** the block's lighter week (BLOCK-1) */
   readonly lighterWeek: boolean;
+  /** of the sets of what is trained, what a week of a peak keeps (PHASE-2); null = no peak */
+  readonly peakSets: number | null;
   readonly schools: Schools;
   /** jumps of that day's practice, raw (JUMP-8) */
   readonly practiceJumps: number;

@@ -9,7 +9,7 @@ import { getExercise } from '../library';
 import type { DoseRowId } from '../method';
 import type { Line, TypedLine } from '../session';
 import type { Track } from '../track';
-import { athleteBudget, dayView, type DayLine } from '.';
+import { athleteBudget, dayView, easeForWeek, type DayLine } from '.';
 
 const DONE = allDone(LIBRARY.exercises.keys());
 const person = (own: Partial<AthleteFacts> = {}): AthleteFacts => athlete({ history: DONE, ...own });
@@ -384,6 +384,18 @@ describe('a main lift as the season writes it (BLOCK-5)', () => {
       };
     }
     expect(loads.slice(9)).toEqual(loads.slice(0, 3));
+  });
+
+  it('a week of a peak keeps its part of the sets of lifts, and leaves jumps to their contacts (PHASE-2)', () => {
+    const whole = { ...squat, dose: dose({ sets: 5, amount: 3, rir: 2 }) };
+    const seen = view(whole, person(), { peakSets: 0.4 });
+    expect(seen).toMatchObject({ dose: { sets: 2 }, eased: ['PHASE-2'], based: { sets: 5 } });
+    expect(view({ ...whole, dose: dose({ sets: 1, amount: 3, rir: 2 }) }, person(), { peakSets: 0.4 }).dose.sets).toBe(
+      1,
+    );
+    expect(
+      easeForWeek(dose({ sets: 3, amount: 5 }), 'D-SLOW', { lighterWeek: false, peakSets: 0.4, method: METHOD }).rule,
+    ).toBeNull();
   });
 
   it('a lighter week takes its sets off once', () => {

@@ -9,7 +9,7 @@ import { asBegun, asToday, without, type DayLine } from './day-line';
 import { withLoad } from './day-load';
 import { easeForThree, substituteFor, type Barred } from './ease-for-complaint';
 import { easeForDay } from './ease-for-day';
-import { easeForWeek } from './ease-for-week';
+import { easeForWeek, WEEK_RULES } from './ease-for-week';
 import { rampEccentric } from './ease-eccentric';
 import { easeForLayoff } from './ease-for-layoff';
 import { judgeDay } from './judge-day';
@@ -97,15 +97,15 @@ function workOut(
 
 function quieter(asUsual: WorkingLine, context: DayContext): WorkingLine {
   // a line that the card has eased for its week already is not eased once more
-  const isEased = asUsual.typed || asUsual.eased.includes('BLOCK-1');
-  const fewer = isEased ? asUsual.dose : easeForWeek(asUsual.dose, asUsual.row, context);
+  const isEased = asUsual.typed || asUsual.eased.some((rule) => WEEK_RULES.includes(rule));
+  const fewer = isEased ? null : easeForWeek(asUsual.dose, asUsual.row, context);
   const line =
-    fewer === asUsual.dose
+    fewer?.rule == null
       ? asUsual
-      : easedTo(asUsual, fewer, {
+      : easedTo(asUsual, fewer.dose, {
           code: 'eased_for_week',
-          rules: ['BLOCK-1'],
-          facts: { from: asUsual.dose.sets, to: fewer.sets },
+          rules: [fewer.rule],
+          facts: { from: asUsual.dose.sets, to: fewer.dose.sets, peak: fewer.rule === 'PHASE-2' },
         });
   const dose = easeForDay(line.dose, line.exercise, line.row, context);
   const quiet = dose === line.dose ? line : easedTo(line, dose, { code: 'eased_for_day', ...whyQuiet(context.limits) });

@@ -11,7 +11,7 @@ export * from './judge-day';
 export * from './row-for-athlete';
 export * from './start-dose';
 export { easeForDay } from './ease-for-day';
-export { easeForWeek } from './ease-for-week';
+export { easeForWeek, weekPart } from './ease-for-week';
 export { athleteBudget, dayBudget } from './trim-contacts';
 export * from './working-max';
 export { lesserDose } from './lesser-dose';

@@ -195,6 +195,8 @@ export const settingsSchema = z.object({
     longSession: z.number(),
     /** sessions of a usual week, where no plan deals its sets */
     usualSessions: z.number().int().positive(),
+    /** of a session's minutes, those that a lighter week or a peak takes nothing of: mobility and cool-down (SEL-9) */
+    easyTimeShare: z.number(),
     /** what a loading session should use of its minutes, and points for a minute and a contact less (SEL-9) */
     leastTimeShare: z.number(),
     leastContactShare: z.number(),

@@ -97,7 +97,8 @@ function laySession(
   };
   const mains = day.leads.map((one, i) => {
     const asWeek = mainLoad(row, day.role ?? 'whole', block, order, load, method);
-    const asLoading = mainLoad(row, day.role ?? 'whole', { ...block, kind: 'loading' }, order, load, method);
+    const usual = { ...load, peakSets: null };
+    const asLoading = mainLoad(row, day.role ?? 'whole', { ...block, kind: 'loading' }, order, usual, method);
     // the second lift of a whole session has a set less (SEL-7)
     const less = (of: number): number => Math.max(1, of - (i === 0 ? 0 : 1));
     const usualSets = less(asLoading.sets);

@@ -132,6 +132,7 @@ export const surveyBrief = (
   sportId,
   weekOfBlock: 2,
   lighterWeek: false,
+  peakSets: null,
   practiceJumps: 0,
   afterHeavy: false,
   planned: [],

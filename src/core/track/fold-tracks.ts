@@ -19,9 +19,14 @@ const AT_CLOSE: readonly StepFact['cause'][] = ['found-load', 'fall', 'layoff'];
  * arrive late take their place. It reads no method and no library: steps carry the dose they led to.
  * @param facts of one athlete, any order; to fold some exercises only, all facts of those and all answers
  * @param sessionDays every day the athlete trained, in order
+ * @param before tracks to go on from, where every fact of theirs is earlier than all `facts` and no answer to them is out
  * @returns tracks by exercise, then row
  */
-export function foldTracks(facts: readonly TrackFact[], sessionDays: readonly Day[]): Track[] {
+export function foldTracks(
+  facts: readonly TrackFact[],
+  sessionDays: readonly Day[],
+  before: readonly Track[] = [],
+): Track[] {
   const answers = answersByDay(facts.filter((fact): fact is AnswerFact => fact.kind === 'answer'));
   const happened: Happening[] = [
     ...boutsOf(facts.filter((fact): fact is SetFact => fact.kind === 'set')).map((bout): Happening => ({
@@ -36,7 +41,7 @@ export function foldTracks(facts: readonly TrackFact[], sessionDays: readonly Da
       return fact.kind === 'closed' ? [{ rank: 4, day, seq, closed: fact }] : [];
     }),
   ].sort((a, b) => (a.day === b.day ? a.rank - b.rank || a.seq - b.seq : a.day < b.day ? -1 : 1));
-  const tracks = new Map<string, Track>();
+  const tracks = new Map(before.map((track) => [trackKey(track.exerciseId, track.row), track]));
   const of = (exerciseId: string, row: DoseRowId): Track =>
     tracks.get(trackKey(exerciseId, row)) ?? emptyTrack(exerciseId, row);
   const put = (track: Track): void => void tracks.set(trackKey(track.exerciseId, track.row), track);

@@ -29,6 +29,8 @@ export interface Body {
   readonly sets: Readonly<Record<Group, number>>;
   readonly contacts: number;
   readonly fatigue: number;
+  /** fatigue an athlete is used to */
+  readonly usual: number;
   readonly sore: Partial<Readonly<Record<Muscle, number>>>;
   /** sets a week each muscle is used to */
   readonly habit: Partial<Readonly<Record<Muscle, number>>>;
@@ -56,7 +58,8 @@ export function drawBody(known: Known, parameters: VirtualParameters, next: () =
   const draw = ({ mean, sd }: { mean: number; sd: number }, least: number, most: number): number =>
     Math.min(most, Math.max(least, gaussian(next, mean, sd)));
   const squat =
-    known.testedKg['back-squat'] ?? (known.bodyMassKg ?? USUAL_MASS_KG) * parameters.squatTimesBodyMass[known.liftLevel];
+    known.testedKg['back-squat'] ??
+    (known.bodyMassKg ?? USUAL_MASS_KG) * parameters.squatTimesBodyMass[known.liftLevel];
   const truth = (kg: number): number => kg * draw(spread.truth, 0.85, 1.15);
   const traits: Traits = {
     level: known.liftLevel,
@@ -81,6 +84,7 @@ export function drawBody(known: Known, parameters: VirtualParameters, next: () =
     sets: perGroup(soreness.habit[traits.level] / 2),
     contacts: parameters.gains.contactsScale / 2,
     fatigue: parameters.fatigue.atStart,
+    usual: parameters.fatigue.atStart,
     sore: {},
     habit: {},
     lastDone: {},

@@ -50,7 +50,9 @@ export function answerOf(
     if (score >= 1) return { answer: 'pain', place: body.pain.place, score };
   }
   const { muscle, felt } = mostSore(body, parameters);
-  const index = felt * Math.exp(gaussian(next, 0, soreness.noise)) + Math.max(0, body.fatigue / fatigue.felt - 1);
+  const index =
+    felt * Math.exp(gaussian(next, 0, soreness.noise)) +
+    Math.max(0, body.fatigue / (body.usual * fatigue.feltFrom) - 1);
   const step = (index >= soreness.tightFrom ? 2 : index >= soreness.usualFrom ? 1 : 0) - (honest ? 0 : 1);
   const answer = STEPS[Math.max(0, step)] ?? 'fine';
   return { answer, place: answer === 'tight' ? placeOf(muscle, places) : null, score: null };

@@ -67,8 +67,9 @@ export interface VirtualParameters {
     readonly ofPracticeHour: number;
     /** share of the true maximum a unit hides today */
     readonly cost: number;
-    /** units at which a morning is a step worse */
-    readonly felt: number;
+    /** days over which an athlete gets used to it, and times what is usual from which a morning is worse */
+    readonly usualDays: number;
+    readonly feltFrom: number;
   };
   readonly soreness: {
     readonly decayDays: number;

@@ -26,6 +26,7 @@ export function passDay(body: Body, parameters: VirtualParameters): Body {
     sets: mapped(body.sets, (sets) => sets * week),
     contacts: body.contacts * week,
     fatigue: body.fatigue * Math.exp(-1 / (fatigue.decayDays / traits.recovery)),
+    usual: body.usual + (body.fatigue - body.usual) / fatigue.usualDays,
     sore: mapped(body.sore, (sore) => sore * Math.exp(-1 / (soreness.decayDays / traits.recovery))),
     habit: mapped(body.habit, (habit) => habit * Math.exp(-1 / soreness.habitDays)),
     pain: healed(body.pain, pain.daysAPoint / traits.recovery),
@@ -54,7 +55,5 @@ function healed(pain: Body['pain'], daysAPoint: number): Body['pain'] {
 }
 
 function mapped<T extends Partial<Record<string, number>>>(values: T, of: (value: number) => number): T {
-  return Object.fromEntries(
-    Object.entries(values).map(([key, value]) => [key, of(value as number)] as const),
-  ) as T;
+  return Object.fromEntries(Object.entries(values).map(([key, value]) => [key, of(value as number)] as const)) as T;
 }

@@ -164,7 +164,8 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   plan_moved_more: (f) => `And ${text(f.count)} more.`,
   heavy_too_near: (f) => `Less than 48 hours after a heavy session, so eased until it is not heavy: ${days(f.days)}.`,
   two_events_a_day: (f) => `Two events on one day: ${days(f.days)}.`,
-  eased_for_week: (f) => `A lighter week: ${String(f.to)} of ${String(f.from)} sets.`,
+  eased_for_week: (f) =>
+    `${f.peak === true ? 'Towards the peak, fewer sets at the same load' : 'A lighter week'}: ${String(f.to)} of ${String(f.from)} sets.`,
   eased_for_day: (f) => `${near(f.daysBefore)}: eased until it is not heavy.`,
   capped_by_slot: (f) => `This part of the session takes no more; the squad owns ${text(f.sets)} × ${text(f.amount)}.`,
   sets_for_time: (f) => `Fewer sets for the clock today; the squad owns ${text(f.sets)} × ${text(f.amount)}.`,

@@ -77,13 +77,13 @@ function ofDay(wanted: Dose, exercise: Exercise, row: DoseRowId, { cap }: Slot, 
   const capped = cap
     ? { ...wanted, sets: Math.min(wanted.sets, cap.sets), amount: Math.min(wanted.amount, cap.amount) }
     : wanted;
-  const lighter = easeForWeek(capped, row, context);
+  const { dose: lighter, rule } = easeForWeek(capped, row, context);
   const eased = easeForDay(lighter, exercise, row, context);
   const rules = [
     ...(cap && method.doses[row].progresses && (capped.sets < wanted.sets || capped.amount < wanted.amount)
       ? ['SEL-7']
       : []),
-    ...(lighter === capped ? [] : ['BLOCK-1']),
+    ...(rule === null ? [] : [rule]),
     ...(eased === lighter ? [] : ['WEEK-2']),
   ];
   return { dose: eased, full: rules.length > 0 ? { dose: wanted, rules } : null };

@@ -7,6 +7,7 @@ import type { Context } from '../context';
 import { CONTACT_SCALE, type EngineModel, type EngineOption } from '../engine/model';
 import { compileOption } from './compile-option';
 import { coverageTable } from './coverage-table';
+import { sessionSeconds } from './session-seconds';
 
 const NONE: EngineOption = {
   lin: 0,
@@ -62,20 +63,19 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
   const least = (of: (option: EngineOption) => number, which: (entry: SlotOptions) => boolean): number =>
     slots.reduce((sum, entry, i) => sum + (which(entry) ? Math.min(...(compiled[i] ?? []).map(of)) : 0), 0);
   const anyPinned = slots.some(pinned);
-  const timeLimitS = brief.minutes * 60 - (groups - 1) * time.transitionS;
+  const changesS = (groups - 1) * time.transitionS;
+  const wholeS = brief.minutes * 60 - changesS;
+  const cheapestS = least(
+    ({ timeS }) => timeS,
+    () => true,
+  );
+  // a shortened session still holds what is hard in it
+  const timeLimitS = Math.max(sessionSeconds(context) - changesS, Math.min(wholeS, cheapestS));
   return {
     options,
     model: {
       slots: compiled,
-      timeLimitS: anyPinned
-        ? Math.max(
-            timeLimitS,
-            least(
-              ({ timeS }) => timeS,
-              () => true,
-            ),
-          )
-        : timeLimitS,
+      timeLimitS: anyPinned ? Math.max(timeLimitS, cheapestS) : timeLimitS,
       contactLimit: Math.max(
         budget.limit * CONTACT_SCALE,
         least(({ contacts }) => contacts, pinned),

@@ -1,6 +1,7 @@
 import { layOut } from '../../order';
 import type { SlotOptions } from '../candidates/options';
 import type { Compiled } from '../compile/build-model';
+import { sessionSeconds } from '../compile/session-seconds';
 import type { Context } from '../context';
 import type { EngineModel } from '../engine/model';
 import { addTo, breaksLimit, pointsOf, pointsWith, type Totals } from '../engine/objective';
@@ -26,7 +27,7 @@ export interface Found {
  * @returns the selection, over its minutes only where nothing shorter was found; null when even the cheapest breaks a limit
  */
 export function searchToTheClock(slots: readonly SlotOptions[], compiled: Compiled, context: Context): Found | null {
-  const limitS = context.brief.minutes * 60;
+  const limitS = sessionSeconds(context);
   const clockOf = (picks: readonly number[]): number => clockSeconds(slots, compiled, picks, context);
   let model = compiled.model;
   let found: Selection | null = null;

@@ -62,6 +62,8 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
     sportId: squad.sportId,
     weekOfBlock: plan.week?.block.rowWeek ?? weekOfBlock(rows.blockStart, day),
     lighterWeek: plan.week?.block.kind === 'lighter',
+    peakSets:
+      asked.phase === 'peak' ? (club.method.settings.season.peakSets[(plan.week?.peak?.week ?? 1) - 1] ?? null) : null,
     role,
     jumpRows: athleteId === null ? (plan.week?.block.action?.jumpRows ?? null) : null,
     schools: squad.schools,

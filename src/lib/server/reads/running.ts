@@ -26,7 +26,9 @@ export function runningOf(
   // what was asked for by name stands apart: it neither runs on nor changes what does
   const earlier = all.filter(({ template }) => method.templates[template]?.asked == null);
   const own = earlier.filter((session) => session.athleteId === athleteId);
-  const inBlock = (day: Day): boolean => !plan || weekOf(plan, day)?.block.block === week?.block.block;
+  // a peak brings nothing new: what the loading weeks before it had runs on with fewer sets (PHASE-2)
+  const isPeak = phase === 'peak';
+  const inBlock = (day: Day): boolean => isPeak || !plan || weekOf(plan, day)?.block.block === week?.block.block;
   for (const session of own.length > 0 ? own : earlier.filter((one) => one.athleteId === null))
     for (const { slot, exerciseId, row, dose, full } of session.lines) {
       if (!library.exercises.has(exerciseId)) continue;
@@ -36,7 +38,7 @@ export function runningOf(
       // knee and hip take turns at leading: a main lift runs on in the slot that leans its way
       const at = role && isMainSlot(slot) ? mainSlotOf(family, role) : slot;
       // a week alone joins its neighbour's block with rows of its own: the main lift stays for the block (BLOCK-1, BLOCK-4)
-      const runs = session.phase === phase || (plan !== null && isMainSlot(slot));
+      const runs = isPeak || session.phase === phase || (plan !== null && isMainSlot(slot));
       if (runs && isSame && at !== null && inBlock(session.day) && !Object.hasOwn(entries, at))
         entries[at] = exerciseId;
       const key = runningKey(exerciseId, row);

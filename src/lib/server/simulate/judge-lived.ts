@@ -24,9 +24,30 @@ export function judgeLived(lived: LivedSeason, naive: LivedSeason): Measure[] {
   return [
     atMostShare('attendances with an own card, return apart', 0.1, lived.ownCards, lived.attendances),
     atMost('lines of a squad that step up in a session, most', 2, mostSteps(lived.squad)),
-    atMost('calls a morning after a session, median', 2, at(calls.map(({ count }) => count), 0.5)),
-    atMost('calls a morning after a session, 95th', 5, at(calls.map(({ count }) => count), 0.95)),
-    atMost('athletes named in them, 95th', 12, at(calls.map(({ athletes }) => athletes), 0.95)),
+    atMost(
+      'calls a morning after a session, median',
+      2,
+      at(
+        calls.map(({ count }) => count),
+        0.5,
+      ),
+    ),
+    atMost(
+      'calls a morning after a session, 95th',
+      5,
+      at(
+        calls.map(({ count }) => count),
+        0.95,
+      ),
+    ),
+    atMost(
+      'athletes named in them, 95th',
+      12,
+      at(
+        calls.map(({ athletes }) => athletes),
+        0.95,
+      ),
+    ),
     ratioAtLeast('strength at the end of general and specific, of their start', 1, ratio(built, 'strength')),
     ratioAtLeast('jump at the end of general and specific, of their start', 1, ratio(built, 'jump')),
     ratioAtLeast('strength held in season', 0.97, ratio(held, 'strength')),
@@ -111,8 +132,7 @@ const yearOf = ({ states }: LivedSeason): number => mean(last(states).map(({ str
 /** Athletes who were for over two weeks more than 5 % under the best of their four weeks before. */
 function downTooLong(states: readonly TrueState[]): number {
   const byAthlete = new Map<string, number[]>();
-  for (const { athlete, strength } of states)
-    byAthlete.set(athlete, [...(byAthlete.get(athlete) ?? []), strength]);
+  for (const { athlete, strength } of states) byAthlete.set(athlete, [...(byAthlete.get(athlete) ?? []), strength]);
   return [...byAthlete.values()].filter((values) => {
     let run = 0;
     return values.some((value, i) => {
@@ -126,7 +146,10 @@ function downTooLong(states: readonly TrueState[]): number {
 /** Developed lines of one athlete in one block, and those fine and clean every time that never rose. */
 function stillLines({ bouts, athletes }: LivedSeason): { still: number; developed: number } {
   const answers = new Map(
-    athletes.map(({ id, answers: own }) => [id, own.map(({ day, response: { answer } }) => ({ day, answer })).reverse()]),
+    athletes.map(({ id, answers: own }) => [
+      id,
+      own.map(({ day, response: { answer } }) => ({ day, answer })).reverse(),
+    ]),
   );
   const groups = new Map<string, Bout[]>();
   for (const bout of bouts.filter(({ develops, block }) => develops && block !== null)) {

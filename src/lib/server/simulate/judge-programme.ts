@@ -63,6 +63,12 @@ export function judgeProgramme(squad: ProgrammeSquad): Measure[] {
     ),
     share('normal weeks with 50–100 % of their contacts', 0.9, jumped.length, jumpWeeks.length),
     share('loading sessions that use 90 % of their minutes', 0.95, filled.length, loading.length),
+    share(
+      'lighter weeks a quarter or more under the loading weeks before',
+      0.9,
+      ...lessThan(weeks, 'lighter', [LIGHTER]),
+    ),
+    share('peak weeks with the sets that a peak leaves', 1, ...lessThan(weeks, 'peak', PEAK)),
     atMost('main lifts that change inside a block, for a role', 0, mainChanges(weeks)),
     share('main lifts as the school writes them', 1, ...asPlanned(weeks)),
     share('sessions whose prep repeats at most half of the last one', 1, ...prepFresh(weeks)),
@@ -71,6 +77,30 @@ export function judgeProgramme(squad: ProgrammeSquad): Measure[] {
     atMost('written doses on a line, most', 4, written.at(-1) ?? 0),
     belowShare('lines and doses two phases share, most', 0.5, phasesShare(weeks)),
   ];
+}
+
+/** Hard sets of a lighter week, and of the weeks of a peak, of the mean of the loading weeks before (BLOCK-1, PHASE-2). */
+const LIGHTER = 0.75;
+const PEAK = [0.7, 0.5];
+const BEFORE_WEEKS = 3;
+
+/** Weeks of a kind that hold no more than their part of the loading weeks before them, and all of that kind. */
+function lessThan(weeks: readonly ProgrammeWeek[], kind: string, parts: readonly number[]): [number, number] {
+  const setsOf = ({ sessions }: ProgrammeWeek): number =>
+    sum(sessions.flatMap(({ lines }) => lines.map((line) => line.hardSets)));
+  let [met, all, run] = [0, 0, 0];
+  for (const [i, week] of weeks.entries()) {
+    run = week.block.kind === kind ? run + 1 : 0;
+    const before = weeks
+      .slice(0, i)
+      .filter((one) => one.block.kind === 'loading' && one.sessions.length >= week.sessions.length)
+      .slice(-BEFORE_WEEKS);
+    if (run === 0 || before.length === 0) continue;
+    all += 1;
+    const part = parts[Math.min(run, parts.length) - 1] ?? 1;
+    if (setsOf(week) <= (part * sum(before.map(setsOf))) / before.length + 1e-9) met += 1;
+  }
+  return [met, all];
 }
 
 const isWithin = (value: number, range: readonly [number, number] | undefined): boolean =>

@@ -29,27 +29,31 @@ const NOTE_DAYS = 60;
 export function liveMorning(living: Living, day: Day): Asked {
   const { athletes, policy } = living;
   let applied = 0;
+  const asking: { athlete: LivedAthlete; waiting: Waiting[] }[] = [];
   for (const athlete of athletes) {
     answerToday(living, athlete, day);
     seeClinician(athlete, day);
-    if (policy === 'rules') applied += settle(living, athlete, day, ({ alone }) => alone, 'PROG-17');
+    if (policy === 'naive') continue;
+    const waiting = waitingToday(living, athlete, day);
+    const alone = waiting.filter((one) => one.alone);
+    take(living, athlete, day, alone, 'PROG-17');
+    applied += alone.length;
+    asking.push({ athlete, waiting: waiting.filter((one) => !one.alone) });
   }
-  // the rules' coach reads Calls the morning after a session; the other policy asks nobody
-  if (policy === 'naive' || living.cards[0]?.day !== addDays(day, -1)) {
-    if (policy === 'rules') for (const athlete of athletes) settle(living, athlete, day, ({ alone }) => !alone, null);
-    return { calls: [], applied };
-  }
+  const calls = policy === 'rules' && living.cards[0]?.day === addDays(day, -1) ? readCalls(living, day) : [];
+  for (const { athlete, waiting } of asking) take(living, athlete, day, waiting, null);
+  return { calls, applied };
+}
+
+/** The page of calls, and that pain on it is passed on. */
+function readCalls(living: Living, day: Day): Asked['calls'] {
   const calls = makeCalls(callRows(living, day), null, true);
-  const asked = calls.map((call) => ({
+  for (const call of calls)
+    if (call.kind === 'pain') living.athletes.find(({ id }) => id === call.athleteId)?.refer(call.complaintId, day);
+  return calls.map((call) => ({
     kind: call.kind,
     athletes: 'athletes' in call ? call.athletes.length : call.kind === 'rise' ? call.changes.length : 1,
   }));
-  for (const call of calls) {
-    if (call.kind !== 'pain') continue;
-    athletes.find(({ id }) => id === call.athleteId)?.refer(call.complaintId, day);
-  }
-  for (const athlete of athletes) settle(living, athlete, day, ({ alone }) => !alone, null);
-  return { calls: asked, applied };
 }
 
 /** An answer on the first morning, later or at the door, or none at all. */
@@ -79,23 +83,24 @@ function seeClinician(athlete: LivedAthlete, day: Day): void {
       });
 }
 
-/** Takes the steps that wait for an athlete. @returns how many */
-function settle(
-  living: Living,
-  athlete: LivedAthlete,
-  day: Day,
-  which: (waiting: Waiting) => boolean,
-  rule: string | null,
-): number {
-  // nothing waits but after an answer of today
-  if (athlete.answers[0]?.day !== day) return 0;
-  const { of: { club, squad }, cards } = living;
+/** What waits for an athlete today: nothing does but after an answer. */
+function waitingToday({ of: { club, squad }, cards }: Living, athlete: LivedAthlete, day: Day): Waiting[] {
+  if (athlete.answers[0]?.day !== day) return [];
   const on = { ...club, today: day };
   const row = athlete.asRow(day);
   const heads = new Map(cards.map((card) => [card.id, card]));
-  const waiting = waitingOf(row, knowRow(row, day, on, squad), squad, (id) => headOf(heads.get(id), squad.id), on);
-  const due = waiting.filter(which);
-  for (const { track, change } of due)
+  return waitingOf(row, knowRow(row, day, on, squad), squad, (id) => headOf(heads.get(id), squad.id), on);
+}
+
+/** Makes steps of what waits. */
+function take(
+  { of: { club } }: Living,
+  athlete: LivedAthlete,
+  day: Day,
+  waiting: readonly Waiting[],
+  rule: string | null,
+): void {
+  for (const { track, change } of waiting)
     athlete.step(getExercise(club.library, track.exerciseId), day, {
       cause: 'accepted',
       exerciseId: track.exerciseId,
@@ -106,7 +111,6 @@ function settle(
       rules: rule === null ? change.rules : [...change.rules, rule],
       saw: change.saw,
     });
-  return due.length;
 }
 
 const headOf = (card: Living['cards'][number] | undefined, squadId: string) =>

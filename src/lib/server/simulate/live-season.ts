@@ -78,7 +78,12 @@ const ANSWERS_READ = 8;
  */
 export function liveSeason(
   of: SquadInMemory,
-  { seed, policy, weeks, say = () => undefined }: {
+  {
+    seed,
+    policy,
+    weeks,
+    say = () => undefined,
+  }: {
     readonly seed: number;
     readonly policy: Policy;
     readonly weeks: number | null;
@@ -91,7 +96,18 @@ export function liveSeason(
     const own = seedOf(seed, i + 1);
     return new LivedAthlete(row, drawBody(knownOf(row.results, row), VIRTUAL_ATHLETES, seeded(own)), own);
   });
-  const living: Living = { of, athletes, policy, seed, cards: [], followed: [], bouts: [], tested: null, attendances: 0, ownCards: 0 };
+  const living: Living = {
+    of,
+    athletes,
+    policy,
+    seed,
+    cards: [],
+    followed: [],
+    bouts: [],
+    tested: null,
+    attendances: 0,
+    ownCards: 0,
+  };
   const days = Math.min(daysBetween(season.start, season.end) + 1, (weeks ?? Infinity) * 7);
   const said = new Map<Day, ProgrammeSession[]>();
   const states: TrueState[] = [];
@@ -103,34 +119,25 @@ export function liveSeason(
     applied += asked.applied;
     if (last) last.calls = asked.calls;
     last = null;
-    const plan = planOnDay(living, day);
-    if (!plan) return null;
-    if (plan.week && !living.followed.some(({ start }) => start === plan.week?.start)) living.followed.push(plan.week);
-    if (plan.on) {
-      if (plan.week?.test && living.tested !== plan.week.start && plan.on.kind === 'lift') {
-        living.tested = plan.week.start;
+    const on = planOnDay(living, day);
+    if (!on) return null;
+    const { week } = on;
+    if (!living.followed.some(({ start }) => start === week.start)) living.followed.push(week);
+    if (on.session) {
+      const { planned, rows } = on.session;
+      if (week.test && living.tested !== week.start && planned.kind === 'lift') {
+        living.tested = week.start;
         for (const athlete of athletes) athlete.test(lowerBodyTests(athlete, day));
       }
-      const session = liveSession(living, plan.rows, plan.on, plan.week?.block.block ?? null);
+      const session = liveSession(living, rows, planned, week.block.block);
       session.applied = applied;
       applied = 0;
-      said.set(plan.week?.start ?? day, [...(said.get(plan.week?.start ?? day) ?? []), session]);
+      said.set(week.start, [...(said.get(week.start) ?? []), session]);
       last = session;
     }
-    for (const athlete of athletes) athlete.body = passDay(playAndPractise(athlete.body, living, day), VIRTUAL_ATHLETES);
-    if (weekdayOf(day) === 7 && plan.week) {
-      const { start, phase } = plan.week;
-      for (const { id, body, answers } of athletes) {
-        const read = answers.slice(0, ANSWERS_READ).filter(({ response: { answer } }) => answer === 'tight' || answer === 'pain');
-        states.push({
-          week: start,
-          phase,
-          athlete: id,
-          ...performance(body, VIRTUAL_ATHLETES),
-          tooHard: answers.length >= ANSWERS_READ && read.length * 3 >= ANSWERS_READ,
-        });
-      }
-    }
+    for (const athlete of athletes)
+      athlete.body = passDay(playAndPractise(athlete.body, living, day), VIRTUAL_ATHLETES);
+    if (weekdayOf(day) === 7) for (const athlete of athletes) states.push(stateOf(athlete, week));
     say(n + 1, days);
   }
   const { squad } = of;
@@ -146,6 +153,19 @@ export function liveSeason(
     bouts: living.bouts,
     attendances: living.attendances,
     ownCards: living.ownCards,
+  };
+}
+
+/** How an athlete stands at a week's end. */
+function stateOf({ id, body, answers }: LivedAthlete, { start, phase }: PlannedWeek): TrueState {
+  const read = answers.slice(0, ANSWERS_READ);
+  const hard = read.filter(({ response: { answer } }) => answer === 'tight' || answer === 'pain');
+  return {
+    week: start,
+    phase,
+    athlete: id,
+    ...performance(body, VIRTUAL_ATHLETES),
+    tooHard: read.length === ANSWERS_READ && hard.length * 3 >= ANSWERS_READ,
   };
 }
 

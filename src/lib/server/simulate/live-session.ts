@@ -21,7 +21,12 @@ import { naiveLine } from './naive-dose';
 import { asRow, saySession } from './say-session';
 
 /** The card of a day, and what everybody who came did of it. */
-export function liveSession(living: Living, rows: SquadDay, planned: PlannedSession, block: number | null): ProgrammeSession {
+export function liveSession(
+  living: Living,
+  rows: SquadDay,
+  planned: PlannedSession,
+  block: number | null,
+): ProgrammeSession {
   const { club, squad } = living.of;
   const on = { ...club, today: rows.day };
   const solved = solveCard(

@@ -3,6 +3,7 @@ import type { DayLine } from '$core/day';
 import type { Exercise } from '$core/library';
 import { foldComplaints, type Clearance, type ComplaintFact, type StandingComplaint } from '$core/safety';
 import {
+  ANSWER_SPEAKS_OF_DAYS,
   foldTracks,
   type AnswerFact,
   type LoggedSet,
@@ -25,7 +26,7 @@ const SCREENED_DAYS_AGO = 7;
  */
 export class LivedAthlete {
   #seq = 0;
-  readonly #facts = new Map<string, TrackFact[]>();
+  readonly #facts = new Map<string, Folding>();
   readonly #tracks = new Map<string, readonly Track[]>();
   readonly #answers: AnswerFact[] = [];
   readonly #complaintFacts: ComplaintFact[] = [];
@@ -158,24 +159,40 @@ export class LivedAthlete {
 
   #keep(exercise: Exercise, facts: readonly TrackFact[]): void {
     const key = keyOf(exercise);
-    const kept = this.#facts.get(key);
-    if (kept) kept.push(...facts);
-    else this.#facts.set(key, [...facts]);
+    const kept = this.#facts.get(key) ?? { facts: [], before: [] };
+    const [first] = facts;
+    const last = kept.facts.at(-1);
+    // what no answer speaks of any more is folded once and gone on from
+    if (first && last && daysBetween(last.day, first.day) > ANSWER_SPEAKS_OF_DAYS) {
+      this.#facts.set(key, { facts: [...facts], before: this.#tracks.get(key) ?? [] });
+      return;
+    }
+    this.#facts.set(key, { ...kept, facts: [...kept.facts, ...facts] });
   }
 
   #fold(key: string): void {
-    this.#tracks.set(key, foldTracks([...(this.#facts.get(key) ?? []), ...this.#answers], this.trained));
+    const { facts, before } = this.#facts.get(key) ?? { facts: [], before: [] };
+    const from = facts[0]?.day ?? '';
+    const answers = this.#answers.filter(({ day }) => day > from);
+    this.#tracks.set(key, foldTracks([...facts, ...answers], this.trained, before));
   }
 
   /** What a day's facts touch. */
   #foldDay(day: Day): void {
-    for (const [key, facts] of this.#facts) if (facts.findLast((fact) => fact.kind === 'set')?.day === day) this.#fold(key);
+    for (const [key, { facts }] of this.#facts)
+      if (facts.findLast((fact) => fact.kind === 'set')?.day === day) this.#fold(key);
   }
 
   #complain(fact: DistributedOmit<ComplaintFact, 'id' | 'seq'>): void {
     this.#complaintFacts.push({ ...fact, ...this.#fact(fact.day) });
     this.#complaints = foldComplaints(lastAnswers(this.#complaintFacts), this.trained);
   }
+}
+
+/** Facts of one ladder since what is folded for good. */
+interface Folding {
+  readonly facts: readonly TrackFact[];
+  readonly before: readonly Track[];
 }
 
 type DistributedOmit<T, K extends PropertyKey> = T extends unknown ? Omit<T, K> : never;
@@ -186,5 +203,6 @@ const keyOf = ({ id, ladder }: Exercise): string => (ladder ? `ladder ${ladder.i
 /** Of several answers of a day the last one counts. */
 const lastAnswers = (facts: readonly ComplaintFact[]): ComplaintFact[] =>
   facts.filter(
-    (fact, i) => fact.kind !== 'answer' || !facts.slice(i + 1).some((later) => later.kind === 'answer' && later.day === fact.day),
+    (fact, i) =>
+      fact.kind !== 'answer' || !facts.slice(i + 1).some((later) => later.kind === 'answer' && later.day === fact.day),
   );

@@ -1,15 +1,26 @@
 import { addDays, type Day } from '$core/calendar';
-import { planOf, type PlanRead } from '../reads/squad-plan';
+import { planOf } from '../reads/squad-plan';
+import type { PlannedSession, PlannedWeek } from '$core/season';
 import type { SquadDay } from '../reads/squad-day';
 import type { Living } from './live-season';
 
 /** Cards looked back at when the next is made, as the application does. */
 const LOOK_BACK_DAYS = 42;
 
-/** A day of a lived season as the application would read it, and what its plan says of it; null = no plan can be laid. */
-export function planOnDay(living: Living, day: Day): (PlanRead & { readonly rows: SquadDay }) | null {
+/** What the plan says of a day of a lived season, and the day as the application would read it. */
+export interface LivedDay {
+  readonly week: PlannedWeek;
+  readonly session: { readonly planned: PlannedSession; readonly rows: SquadDay } | null;
+}
+
+/**
+ * A day of a lived season. In a week that has begun only its sessions are read anew.
+ * @returns null when no plan can be laid
+ */
+export function planOnDay(living: Living, day: Day): LivedDay | null {
   const { club, squad } = living.of;
   const known = living.followed.find(({ start }) => start <= day && day < addDays(start, 7));
+  if (known && !known.sessions.some((session) => session.day === day)) return { week: known, session: null };
   const rows: SquadDay = {
     club: { ...club, today: day },
     squad,
@@ -24,8 +35,6 @@ export function planOnDay(living: Living, day: Day): (PlanRead & { readonly rows
     blockStart: null,
     followed: living.followed,
   };
-  // a day without a session in a week that is known needs no plan laid anew
-  if (known && !known.sessions.some((session) => session.day === day)) return { plan: null, week: known, on: null, rows };
-  const read = planOf(rows);
-  return read.plan ? { ...read, rows } : null;
+  const { week, on } = planOf(rows);
+  return week && { week, session: on && { planned: on, rows } };
 }

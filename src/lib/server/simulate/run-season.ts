@@ -34,9 +34,12 @@ export function runSeason(of: SquadInMemory, weeks: number | null): ProgrammeSqu
     name: squad.name,
     sport: squad.sportId,
     athletes: athletes.map(({ id, liftLevel, jumpLevel, birthDate }) => ({ id, liftLevel, jumpLevel, birthDate })),
-    weeks: plan.value.weeks
-      .slice(0, weeks ?? undefined)
-      .map((week) => sayWeek(week, week.sessions.map((session) => runSession(of, session, cards)))),
+    weeks: plan.value.weeks.slice(0, weeks ?? undefined).map((week) =>
+      sayWeek(
+        week,
+        week.sessions.map((session) => runSession(of, session, cards)),
+      ),
+    ),
   };
 }
 
