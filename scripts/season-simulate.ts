@@ -81,7 +81,11 @@ function written(file: SquadFile, number: number): Judged | null {
     return null;
   }
   squads.push(run);
-  return { name: `${run.name} · ${run.sport} · ${String(run.weeks.length)} weeks`, measures: judgeProgramme(run), beside: {} };
+  return {
+    name: `${run.name} · ${run.sport} · ${String(run.weeks.length)} weeks`,
+    measures: judgeProgramme(run),
+    beside: {},
+  };
 }
 
 function lived(file: SquadFile, number: number, seed: number): Judged | null {
@@ -92,7 +96,9 @@ function lived(file: SquadFile, number: number, seed: number): Judged | null {
       weeks,
       say: (day, of) => {
         if (process.stderr.isTTY && (day % 7 === 0 || day === of))
-          process.stderr.write(`\r${file.name}, ${policy}, seed ${String(seed)}: day ${String(day)} of ${String(of)}  `);
+          process.stderr.write(
+            `\r${file.name}, ${policy}, seed ${String(seed)}: day ${String(day)} of ${String(of)}  `,
+          );
       },
     });
   const [rules, naive] = [run('rules'), run('naive')];

@@ -90,7 +90,8 @@ function loaded(
 ): Done {
   const possible = 30 * (capacity / loadKg - 1) - sets.lessASet * set + gaussian(next, 0, sets.noise);
   const amount = Math.max(1, Math.min(dose.amount, Math.floor(possible)));
-  const rir = Math.max(0, possible - amount);
+  // who stops short had nothing left
+  const rir = amount < dose.amount ? 0 : possible - amount;
   const target = dose.rir ?? 2;
   const says = amount < dose.amount || (Math.abs(rir - target) >= sets.saidFrom && next() < sets.said);
   const said = says || isFound ? Math.min(10, Math.round(rir)) : null;

@@ -123,5 +123,5 @@ function callRows({ of: { club, squad }, athletes, cards }: Living, day: Day): C
     squads: new Map([[squad.id, athletes.map((athlete) => athlete.asRow(day))]]),
     sessions: cards.slice(0, 8).map((card) => ({ ...card, squadId: squad.id, logs: [{ id: card.id }] })),
     decisions: [],
-  } as unknown as CallRows;
+  };
 }

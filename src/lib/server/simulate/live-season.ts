@@ -45,7 +45,7 @@ export interface Bout {
 export interface LivedSeason {
   readonly squad: ProgrammeSquad;
   readonly states: readonly TrueState[];
-  readonly athletes: readonly LivedAthlete[];
+  readonly athletes: readonly Pick<LivedAthlete, 'id' | 'answers' | 'tracks'>[];
   readonly bouts: readonly Bout[];
   /** who trained without being stopped by a complaint, and of those who did mostly something else than the squad */
   readonly attendances: number;
