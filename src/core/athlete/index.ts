@@ -2,3 +2,4 @@ export * from './athlete-facts';
 export * from './is-enough';
 export * from './know-athlete';
 export * from './meets-gate';
+export * from './trained-records';

@@ -4,7 +4,7 @@ import { auditWork, readSquad, squatEnough, withEstimates, type RecentWork, type
 import { addDays } from '$core/calendar';
 import { noiseBook, type Noise, type TestRecord, type TestSpec } from '$core/testing';
 import type { GridAthlete } from '$lib/model/start-line';
-import { activeComplaints, recordOf, type AthleteRow } from '../repositories/athletes';
+import { activeComplaints, recordsOfRow, type AthleteRow } from '../repositories/athletes';
 import { libraryOf, type ClubContext, type SquadRow } from '../repositories/club-context';
 import { ownedRecords } from '../commands/keep-results';
 
@@ -23,10 +23,9 @@ export const specsOf = ({ aims: { result } }: SquadRow, { method }: Pick<ClubCon
 
 /** An athlete's records up to a day, lifts as their estimate. */
 export const recordsOf = (row: AthleteRow, day: Day, club: ClubContext): TestRecord[] =>
-  withEstimates(
-    row.results.map((result) => recordOf(result, club.method)),
-    club.method.settings.loading,
-  ).filter((record) => record.day <= day);
+  withEstimates(recordsOfRow(row, day, club.method), club.method.settings.loading).filter(
+    (record) => record.day <= day,
+  );
 
 /** The error of every test, from the squad's own repeats or assumed. */
 const squadNoise = (rows: readonly AthleteRow[], club: ClubContext) =>

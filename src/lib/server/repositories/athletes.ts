@@ -1,5 +1,5 @@
 import { asc, desc, eq, gt, gte, inArray, sql } from 'drizzle-orm';
-import { knowAthlete, type AthleteFacts, type AthleteRecord, type History } from '$core/athlete';
+import { knowAthlete, trainedRecords, type AthleteFacts, type AthleteRecord, type History } from '$core/athlete';
 import { addDays, ageInYears, type Day } from '$core/calendar';
 import type { LoadingKit } from '$core/dose';
 import { asSettled, historyOf, settleLine } from '$core/progress';
@@ -141,7 +141,13 @@ export function knowRow(
   const sport = squad ? (club.library.sports.get(squad.sportId) ?? null) : null;
   return {
     tracks,
-    facts: knowAthlete(recordOfAthlete(row, club), history, day, { aims: squad?.aims ?? NO_AIMS, sport }, club.method),
+    facts: knowAthlete(
+      recordOfAthlete(row, day, club),
+      history,
+      day,
+      { aims: squad?.aims ?? NO_AIMS, sport },
+      club.method,
+    ),
   };
 }
 const NO_KIT: LoadingKit = { barbell: { bar: 20, pairs: [] }, bellsKg: [] };
@@ -155,7 +161,7 @@ export const factsOf = (
 ): AthleteFacts => knowRow(row, day, club, squad).facts;
 
 /** A row as the core keeps an athlete. */
-export const recordOfAthlete = (row: AthleteRow, { method }: Pick<Club, 'method'>): AthleteRecord => ({
+export const recordOfAthlete = (row: AthleteRow, day: Day, { method }: Pick<Club, 'method'>): AthleteRecord => ({
   id: row.id,
   name: row.name,
   birthDate: row.birthDate,
@@ -170,9 +176,20 @@ export const recordOfAthlete = (row: AthleteRow, { method }: Pick<Club, 'method'
   pastInjuries: row.background.pastInjuries,
   moment: row.weakMoment,
   ceilings: row.ceilings,
-  records: row.results.map((result) => recordOf(result, method)),
+  records: recordsOfRow(row, day, method),
   complaints: complaintsOf(row.complaints, method),
 });
+
+/** What tests and, where none in date speaks of a lift, training say of an athlete. */
+export function recordsOfRow(
+  row: Pick<AthleteRow, 'results' | 'tracks'>,
+  day: Day,
+  method: ClubContext['method'],
+): TestRecord[] {
+  const tested = row.results.map((result) => recordOf(result, method));
+  const tracks = row.tracks.map(({ state }) => state);
+  return [...tested, ...trainedRecords(tracks, tested, day, method)];
+}
 
 type ResultRow = AthleteRow['results'][number];
 
