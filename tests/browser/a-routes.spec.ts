@@ -47,6 +47,7 @@ const READ: Readonly<Record<string, Partial<Record<Who, number | 'in'>> & { all?
   '/squad/[squadId]/links': OWN_CLUB,
   '/squad/[squadId]/[athleteId]': OWN_CLUB,
   '/squad/[squadId]/[athleteId]/start': OWN_CLUB,
+  '/squad/[squadId]/[athleteId]/history': OWN_CLUB,
   '/start': STAFF,
   '/start/[squadId]/[day]': OWN_CLUB,
   '/start/[squadId]/[day]/import': {
@@ -305,6 +306,7 @@ test('each page asks few questions, however many athletes it shows', async () =>
     `/start/${ids.squadId!}/groups`,
     `/start/${ids.squadId!}/screens/${ids.athleteId!}`,
     `/squad/${ids.squadId!}/${ids.athleteId!}/start`,
+    `/squad/${ids.squadId!}/${ids.athleteId!}/history?weeks=104`,
     '/measure',
   ]) {
     // what was read before and still stands asks nothing: something is written first

@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { seriousOn } from './access';
 import { linkFor, openBench, ready, setToday, signIn, TUESDAY, WEDNESDAY } from './app';
 
 test.beforeEach(() => {
@@ -311,4 +312,34 @@ test('nothing runs off the screen on a tablet or a phone', async ({ page }) => {
       );
       expect(over, `${path} at ${width}`).toBeLessThanOrEqual(0);
     }
+});
+
+test('an athlete’s past stands on one time axis, day by day, as a chart and as a table', async ({ page }) => {
+  await signIn(page);
+  await openAthlete(page, 'Handball', 'Dunja Falk');
+  await page.getByRole('link', { name: 'History over time' }).click();
+  const axis = page.getByRole('slider', { name: 'Day looked at' });
+  await expect(axis.locator('svg')).toBeVisible();
+  await expect(axis).toContainText('Back squat');
+  await expect(axis).toContainText('e1RM');
+  // a day further back knows less
+  const lines = page.locator('aside li');
+  const before = await lines.count();
+  await axis.press('PageUp');
+  await axis.press('PageUp');
+  await expect(page.getByRole('heading', { name: 'Since then' })).toBeVisible();
+  await expect(axis).toHaveAttribute('aria-valuetext', '2026-11-10');
+  expect(before).toBeGreaterThan(0);
+  const image = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as image' }).click();
+  expect((await image).suggestedFilename()).toBe('Dunja Falk history.svg');
+  expect(await seriousOn(page)).toEqual([]);
+  await page.getByRole('button', { name: 'Table' }).click();
+  await expect(page.getByRole('table', { name: 'Back squat' })).toContainText('training');
+  await page.getByRole('link', { name: '6 weeks' }).click();
+  await expect(page.getByRole('link', { name: '6 weeks' })).toHaveAttribute('aria-current', 'true');
+  await expect(page.getByRole('table', { name: 'Weeks' }).getByRole('row')).toHaveCount(7);
+  expect(await seriousOn(page)).toEqual([]);
+  await page.goto(`${new URL(page.url()).pathname}?weeks=nonsense`);
+  await expect(page.getByRole('link', { name: '14 weeks' })).toHaveAttribute('aria-current', 'true');
 });

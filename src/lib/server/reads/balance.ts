@@ -1,14 +1,14 @@
 import { addDays, weekdayOf, type Day } from '$core/calendar';
 import type { Dose } from '$core/dose';
 import { readLedger, type LedgerReading } from '$core/ledger';
-import { ewma, loadFlags, weekLoad, type DayLoad } from '$core/load';
+import { ewma, loadFlags, weekLoad } from '$core/load';
 import type { DoseRowId } from '$core/method';
-import { gymTimeOn, practicesOn } from '$core/season';
 import type { BalancePage } from '$lib/model/balance';
 import type { Tx } from '../db/client';
 import { loadEfforts, loadLinesWritten, loadSetsDone } from '../repositories/balance';
 import type { AthleteRow } from '../repositories/athletes';
-import { libraryOf, timesOf, type ClubContext, type SquadRow } from '../repositories/club-context';
+import { libraryOf, type ClubContext, type SquadRow } from '../repositories/club-context';
+import { dayLoads } from './day-loads';
 import { nextCardDay, squadKnot, threadEnd } from './page-thread';
 
 /** Weeks shown of the load: this one, and those it is held against. */
@@ -93,19 +93,6 @@ export async function readBalance(
   };
 }
 
-/**
- * Minutes × effort of an event, of whoever was selected; null while somebody's are not known.
- * @returns 0 where nobody of them was selected
- */
-function eventLoad(eventId: string, people: readonly Pick<AthleteRow, 'appearances'>[]): DayLoad {
-  const had = people.map(({ appearances }) => appearances.find((one) => one.eventId === eventId));
-  const loads = had
-    .filter((one) => one?.selected !== false)
-    .map((one) => (one?.minutes != null && one.rpe !== null ? one.minutes * one.rpe : null));
-  if (loads.some((load) => load === null)) return null;
-  return loads.length === 0 ? 0 : loads.reduce<number>((sum, load) => sum + (load ?? 0), 0) / loads.length;
-}
-
 async function readLoad(
   tx: Tx,
   { today, method }: ClubContext,
@@ -115,23 +102,8 @@ async function readLoad(
   const monday = addDays(today, 1 - weekdayOf(today));
   const first = addDays(monday, -7 * (WEEKS - 1));
   const efforts = await loadEfforts(tx, squad.id, first, today);
-  const began = efforts.map(({ day }) => day).sort()[0];
-  const dayLoad = (day: Day): DayLoad => {
-    const sessions = efforts.filter((one) => one.day === day);
-    const practices = practicesOn(day, squad.season?.practices ?? []);
-    // an event of unknown minutes, a session nobody rated, or one that was not closed: unknown, which is never 0
-    const events = squad.events.filter((event) => event.day === day).map(({ id }) => eventLoad(id, people));
-    if (events.some((load) => load === null)) return null;
-    if (sessions.some(({ minutes, rpe }) => minutes === null || rpe === null)) return null;
-    if (sessions.length === 0 && gymTimeOn(day, timesOf(squad)) && day < today) return null;
-    return (
-      events.reduce<number>((sum, load) => sum + (load ?? 0), 0) +
-      sessions.reduce((sum, { minutes, rpe }) => sum + (minutes ?? 0) * (rpe ?? 0), 0) +
-      practices.reduce((sum, { minutes, hardness }) => sum + minutes * hardness, 0)
-    );
-  };
   const days = Array.from({ length: WEEKS * 7 }, (_, i) => addDays(first, i));
-  const loads = days.map((day) => (day > today || began === undefined || day < began ? null : dayLoad(day)));
+  const { loads, began } = dayLoads({ squad, people, efforts, today }, days);
   const weeks = Array.from({ length: WEEKS }, (_, i) => loads.slice(7 * i, 7 * i + 7));
   const read = weeks.map((week) => weekLoad(week));
   const totals = read.map(({ total, atLeast }) => (atLeast ? null : total));
@@ -149,9 +121,9 @@ async function readLoad(
           method.settings.trainingLoad,
         ),
       }))
-      .filter(({ start }) => began !== undefined && addDays(start, 6) >= began),
+      .filter(({ start }) => began !== null && addDays(start, 6) >= began),
     acute: ewma(past, ACUTE_DAYS),
     chronic: ewma(past, CHRONIC_DAYS),
-    counted: began !== undefined,
+    counted: began !== null,
   };
 }

@@ -4,17 +4,8 @@ import type { Place } from '$core/method';
 import { ownValue } from '$core/own';
 import type { MassUnit } from '$core/units';
 import { changeWords } from '$lib/messages';
+import type { HistoryLine } from '$lib/model/athlete-history';
 import type { change } from '../db/schema';
-
-export interface HistoryLine {
-  readonly id: string;
-  readonly day: string;
-  readonly who: string;
-  readonly what: string;
-  readonly from: string | null;
-  readonly to: string | null;
-  readonly rules: readonly string[];
-}
 
 interface Words {
   readonly names: Readonly<Record<string, string>>;

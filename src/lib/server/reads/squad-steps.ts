@@ -48,7 +48,8 @@ export function squadSteps(
       const votes = countVotes(of.map((track) => voteOf(track, asDone, method)));
       const may = mayRiseOf(exercise, line.row, isMainSlot(line.slot), phase, method);
       const step = squadStep(asDone, votes, may, { today: day, lastStep: lastSteps.get(key) ?? null }, library, method);
-      if (!step) continue;
+      // what the day, the week or the clock took away was not done, and earns nothing
+      if (!step || (line.full && step.kind.endsWith('-up'))) continue;
       if (step.kind.endsWith('-up')) rises.push({ key, step, first: may === 'develops' });
       else steps[key] = step;
     }

@@ -35,6 +35,7 @@
       >Under 18: guardian consent not noted. <span class="rule-id">SAFE-3</span></span
     >{/if}
   <a class="quiet reading" href="/squad/{data.squad.id}/{person.id}/start">Start line: what limits, and the focus</a>
+  <a class="quiet" href="/squad/{data.squad.id}/{person.id}/history">History over time</a>
 </header>
 <div class="columns">
   <AthleteFacts {person} mass={data.massUnit} editable={data.may.plan} trouble={trouble('facts')} />

@@ -1,0 +1,76 @@
+import { and, asc, desc, eq, gte, lte, or, sql } from 'drizzle-orm';
+import type { Day } from '$core/calendar';
+import type { Tx } from '../db/client';
+import { appearance, athlete, change, checkIn, complaint, gymSession, setNow, testResult } from '../db/schema';
+
+/** Lines of the record read: the newest, where somebody changed very much. */
+const MOST_CHANGES = 400;
+
+const queryPast = (tx: Tx, athleteId: string, from: Day) =>
+  tx.query.athlete.findFirst({
+    where: eq(athlete.id, athleteId),
+    with: {
+      squads: true,
+      results: { where: gte(testResult.day, from), orderBy: asc(testResult.day) },
+      complaints: { where: or(eq(complaint.score, 0), gte(complaint.score, 1)), orderBy: asc(complaint.since) },
+      checkIns: { where: gte(checkIn.day, from), orderBy: [asc(checkIn.day), asc(checkIn.seq)] },
+      appearances: { where: sql`${appearance.eventId} is not null` },
+    },
+  });
+
+export type PastRow = NonNullable<Awaited<ReturnType<typeof queryPast>>>;
+export type PastSet = Awaited<ReturnType<typeof loadPastSets>>[number];
+export type PastSession = Awaited<ReturnType<typeof loadPastSessions>>[number];
+
+/** An athlete with everything from a day on that has a time of its own: one statement. */
+export const loadPast = (tx: Tx, athleteId: string, from: Day): Promise<PastRow | undefined> =>
+  queryPast(tx, athleteId, from);
+
+/** The sets an athlete did from a day on, as they stand. */
+export const loadPastSets = (tx: Tx, athleteId: string, from: Day, through: Day) =>
+  tx
+    .select({
+      day: setNow.day,
+      sessionId: setNow.sessionId,
+      slot: setNow.slot,
+      exerciseId: setNow.exerciseId,
+      row: setNow.row,
+      written: setNow.written,
+      amount: setNow.amount,
+      loadKg: setNow.loadKg,
+      rir: setNow.rir,
+      fault: setNow.fault,
+    })
+    .from(setNow)
+    .where(and(eq(setNow.athleteId, athleteId), gte(setNow.day, from), lte(setNow.day, through)))
+    .orderBy(asc(setNow.day));
+
+/** The squad's sessions and the athlete's own from a day on: phase, and how hard and long they were. */
+export const loadPastSessions = (tx: Tx, squadId: string, athleteId: string, from: Day, through: Day) =>
+  tx
+    .select({
+      day: gymSession.day,
+      phase: gymSession.phase,
+      athleteId: gymSession.athleteId,
+      minutes: gymSession.realMinutes,
+      rpe: gymSession.sessionRpe,
+    })
+    .from(gymSession)
+    .where(
+      and(
+        eq(gymSession.squadId, squadId),
+        gte(gymSession.day, from),
+        lte(gymSession.day, through),
+        or(sql`${gymSession.athleteId} is null`, eq(gymSession.athleteId, athleteId)),
+      ),
+    )
+    .orderBy(asc(gymSession.day));
+
+/** What was changed and decided for an athlete from a day on, newest first. */
+export const loadPastChanges = (tx: Tx, athleteId: string, from: Day) =>
+  tx
+    .select()
+    .from(change)
+    .where(and(eq(change.athleteId, athleteId), gte(change.day, from)))
+    .orderBy(desc(change.day), desc(change.at), desc(change.id))
+    .limit(MOST_CHANGES);
