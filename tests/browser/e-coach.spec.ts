@@ -343,3 +343,20 @@ test('an athlete’s past stands on one time axis, day by day, as a chart and as
   await page.goto(`${new URL(page.url()).pathname}?weeks=nonsense`);
   await expect(page.getByRole('link', { name: '14 weeks' })).toHaveAttribute('aria-current', 'true');
 });
+
+test('a squad’s past: everybody on one scale, and what was planned and done', async ({ page }) => {
+  await signIn(page);
+  await openSquad(page, 'Handball');
+  await page.getByRole('link', { name: 'History', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Handball, history' })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Dunja Falk \d+ kg/ })).toContainText('its error');
+  await expect(page.locator('.chart svg')).toHaveCount(2);
+  await page.getByLabel('Measure').selectOption({ label: 'Countermovement jump' });
+  await expect(page.getByRole('link', { name: /^Dunja Falk [\d.]+ cm/ })).toBeVisible();
+  expect(await seriousOn(page)).toEqual([]);
+  await page.getByRole('button', { name: 'Table' }).click();
+  await expect(page.getByRole('row', { name: /Dunja Falk/ }).first()).toContainText('test');
+  await page.getByRole('button', { name: 'Table' }).click();
+  await page.getByRole('link', { name: /^Dunja Falk/ }).click();
+  await expect(page.getByRole('slider', { name: 'Day looked at' })).toBeVisible();
+});

@@ -9,14 +9,14 @@ import { groupOf, showsToday, type Body } from './body';
 import type { VirtualParameters } from './parameters';
 
 /** A line of a card as an athlete is told to do it. */
-export interface Told {
+interface Told {
   readonly exercise: Exercise;
   readonly row: DoseRowId;
   readonly dose: Dose;
 }
 
 /** What was done of a line, and the athlete after it. */
-export interface Trained {
+interface Trained {
   readonly sets: readonly LoggedSet[];
   readonly body: Body;
 }

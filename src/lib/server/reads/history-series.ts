@@ -12,41 +12,55 @@ const MOST_MEASURED = 4;
 const MOST_LADDERS = 2;
 
 type Point = MeasuredSeries['points'][number];
+type Measured = Pick<PastRow['results'][number], 'test' | 'day' | 'asks' | 'value' | 'loadKg' | 'reps' | 'rir'>;
+type TrainedSet = Pick<PastSet, 'day' | 'exerciseId' | 'written' | 'amount' | 'loadKg' | 'rir' | 'fault'>;
 type Tables = Pick<MethodTables, 'tests' | 'settings'>;
 
 /**
- * Lifts as their e1RM, from tests and from the best training set of each day, and what else was measured more than once;
- * each with its typical error. Lifts first, then jumps, then the rest, the longest lines first.
+ * One test over time, each value with its typical error: a lift as its e1RM, from tests and from the best training set of
+ * each day.
+ * @returns null for screens, and where nothing was measured
  */
+export function seriesOf(
+  spec: TestSpec,
+  results: readonly Measured[],
+  sets: readonly TrainedSet[],
+  method: Tables,
+): MeasuredSeries | null {
+  if (spec.kind === 'grade' || spec.kind === 'joints') return null;
+  const better = (a: number, b: number): boolean => (spec.better === 'higher' ? a > b : a < b);
+  const byDay = new Map<Day, { value: number; trained: boolean }>();
+  // a test outranks the training of its day, a better value another of its kind
+  const put = (day: Day, value: number | null, trained: boolean): void => {
+    const there = byDay.get(day);
+    if (value === null || (there && (!there.trained || trained) && !better(value, there.value))) return;
+    byDay.set(day, { value, trained });
+  };
+  if (spec.kind === 'lift')
+    for (const set of trainedOf(spec.id, sets)) put(set.day, maximum(set.loadKg, set.amount, set.rir, method), true);
+  for (const { test, day, asks, value, loadKg, reps, rir } of results)
+    if (test === spec.id && !asks)
+      put(day, spec.kind === 'lift' ? (maximum(loadKg, reps, rir ?? 0, method) ?? value) : value, false);
+  const points = [...byDay]
+    .map(([day, { value, trained }]): Point => ({
+      day,
+      value,
+      trained,
+      error: assumedNoise(spec.assumed, value).typicalError,
+    }))
+    .sort((a, b) => (a.day < b.day ? -1 : 1));
+  return points.length === 0 ? null : { id: spec.id, name: spec.name, as: shownAs(spec), points };
+}
+
+/** What was measured more than once: lifts first, then jumps, then the rest, the longest lines first. */
 export function measuredSeries(
-  results: PastRow['results'],
-  sets: readonly PastSet[],
+  results: readonly Measured[],
+  sets: readonly TrainedSet[],
   method: Tables,
 ): MeasuredSeries[] {
-  const found = Object.values(method.tests).flatMap((spec): MeasuredSeries[] => {
-    if (spec.kind === 'grade' || spec.kind === 'joints') return [];
-    const better = (a: number, b: number): boolean => (spec.better === 'higher' ? a > b : a < b);
-    const byDay = new Map<Day, { value: number; trained: boolean }>();
-    const put = (day: Day, value: number | null, trained: boolean): void => {
-      const there = byDay.get(day);
-      if (value === null || (there && (!there.trained || trained) && !better(value, there.value))) return;
-      byDay.set(day, { value, trained });
-    };
-    if (spec.kind === 'lift')
-      for (const set of trainedOf(spec.id, sets)) put(set.day, maximum(set.loadKg, set.amount, set.rir, method), true);
-    for (const { test, day, asks, value, loadKg, reps, rir } of results)
-      if (test === spec.id && !asks)
-        put(day, spec.kind === 'lift' ? (maximum(loadKg, reps, rir ?? 0, method) ?? value) : value, false);
-    const points = [...byDay]
-      .map(([day, { value, trained }]): Point => ({
-        day,
-        value,
-        trained,
-        error: assumedNoise(spec.assumed, value).typicalError,
-      }))
-      .sort((a, b) => (a.day < b.day ? -1 : 1));
-    return points.length < 2 ? [] : [{ id: spec.id, name: spec.name, as: shownAs(spec), points }];
-  });
+  const found = Object.values(method.tests)
+    .flatMap((spec) => seriesOf(spec, results, sets, method) ?? [])
+    .filter(({ points }) => points.length > 1);
   const rank = ({ id, as }: MeasuredSeries): number => (as.lift ? 0 : id === 'cmj' ? 1 : 2);
   return found.sort((a, b) => rank(a) - rank(b) || b.points.length - a.points.length).slice(0, MOST_MEASURED);
 }
@@ -61,7 +75,7 @@ const shownAs = (spec: TestSpec): ShownAs =>
         decimals: 'decimals' in spec ? spec.decimals : 1,
       };
 
-const trainedOf = (lift: string, sets: readonly PastSet[]) =>
+const trainedOf = (lift: string, sets: readonly TrainedSet[]) =>
   sets
     .filter(({ exerciseId, fault, written }) => exerciseId === lift && fault === null && written.unit === 'reps')
     .map((set) => ({ ...set, rir: set.rir ?? set.written.rir }));

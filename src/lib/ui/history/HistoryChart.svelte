@@ -3,7 +3,7 @@
   import type { MassUnit } from '$core/units';
   import type { AthleteHistory } from '$lib/model/athlete-history';
   import { chart, type DrawnChart } from '$lib/ui/charts/chart';
-  import type { Inks } from './draw-rows';
+  import { inksOf } from './inks';
   import { historyOption } from './history-option';
   import { labelsOf } from './row-labels';
   import { LEFT, RIGHT, rowsOf, ticksOf } from './history-rows';
@@ -19,18 +19,6 @@
   const labels = $derived(labelsOf(history, mass));
   const days = $derived(daysBetween(history.from, addDays(history.to, 1)));
   const at = $derived(Math.min(1, Math.max(0, daysBetween(history.from, day) / days)));
-  const token = (name: string): string => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
-  const inks = (): Inks => ({
-    ink: token('--ink'),
-    edge: token('--edge'),
-    rule: token('--cal-3'),
-    paper: token('--cal'),
-    lift: token('--anil'),
-    jump: token('--albero-g'),
-    ladder: token('--oliva'),
-    warn: token('--almagre'),
-  });
-
   let box = $state<HTMLElement>();
   const dayAt = (clientX: number): Day => {
     const { left, width } = box?.getBoundingClientRect() ?? { left: 0, width: 1 };
@@ -77,7 +65,7 @@
   <div class="ticks" aria-hidden="true">
     {#each ticksOf(history) as { at: share, name } (name)}<span style:left="{share * 100}%">{name}</span>{/each}
   </div>
-  {#key history}<div class="chart" {@attach chart(() => historyOption(history, mass, inks()), ready)}></div>{/key}
+  {#key history}<div class="chart" {@attach chart(() => historyOption(history, mass, inksOf()), ready)}></div>{/key}
   <div aria-hidden="true">
     {#each labels as { top, height: tall, name, last }, i (i)}
       <span class="beside" style:top="{top}px" style:min-height="{tall}px"

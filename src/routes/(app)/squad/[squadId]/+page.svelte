@@ -17,8 +17,10 @@
       <span class="note"
         >{data.athletes.length} athletes · {#if data.athletes.length > 0}<a
             class="quiet"
-            href="/squad/{squad.id}/balance">Balance and load</a
+            href="/squad/{squad.id}/history">History</a
           >
+          ·
+          <a class="quiet" href="/squad/{squad.id}/balance">Balance and load</a>
           · <a class="quiet" href="/squad/{squad.id}/links">Check-in links</a> ·
         {/if}<a class="quiet" href="/squad?new">New squad</a></span
       >
