@@ -42,8 +42,12 @@ const MANY_MORNINGS = 40;
 /** @param at the row's number, which is that of its axes */
 export function drawRow(row: HistoryRow, at: number, history: AthleteHistory, mass: MassUnit, inks: Inks): Drawn {
   const on = { xAxisIndex: at, yAxisIndex: at };
-  const scale = (more: Readonly<Record<string, unknown>>): YAXisComponentOption =>
-    ({ type: 'value', gridIndex: at, show: false, ...more });
+  const scale = (more: Readonly<Record<string, unknown>>): YAXisComponentOption => ({
+    type: 'value',
+    gridIndex: at,
+    show: false,
+    ...more,
+  });
   const small = { color: inks.edge, fontSize: 11 };
   switch (row.kind) {
     case 'measured':
