@@ -1,4 +1,4 @@
-import { eq } from 'drizzle-orm';
+import { asc, eq } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import { afterAll, beforeEach, expect, it } from 'vitest';
 import { closeAuth } from '../../src/lib/server/auth/auth';
@@ -103,7 +103,9 @@ it('days end before they begin: said; taken out again they bind nobody; both sta
   expect(Object.keys(await apart())).toEqual(['0']);
   await inClub((tx, context) => removeOwnDays(tx, context, { id: who(0) }, id, 'coach'));
   expect(await apart()).toEqual({});
-  const lines = await withClub(club.clubId, (tx) => tx.select().from(change).where(eq(change.subject, 'own-days')));
+  const lines = await withClub(club.clubId, (tx) =>
+    tx.select().from(change).where(eq(change.subject, 'own-days')).orderBy(asc(change.at), asc(change.id)),
+  );
   expect(lines.map(({ from, to }) => [from === null, to === null])).toEqual([
     [true, false],
     [false, true],
