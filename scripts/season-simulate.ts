@@ -130,7 +130,7 @@ function together(all: readonly Judged[]): Judged {
     beside: Object.fromEntries(
       Object.keys(first.beside).map((what) => [
         what,
-        [0, 1].map((side) => all.map(({ beside }) => beside[what]?.[side] ?? '').join(', ')) as [string, string],
+        [0, 1].map((side) => all.map(({ beside }) => beside[what]?.[side] ?? '').join(' · ')) as [string, string],
       ]),
     ),
   };

@@ -89,6 +89,7 @@ const READ: Readonly<Record<string, Partial<Record<Who, number | 'in'>> & { all?
   '/library/exchange/schema.json': STAFF,
   '/settings': STAFF,
   '/settings/places': STAFF,
+  '/settings/policy': STAFF,
   '/settings/method': STAFF,
   '/library/[id]': STAFF,
   '/library/[id]/edit': {

@@ -227,6 +227,7 @@ test('library and settings pass the accessibility check in both themes', async (
     '/library/exchange',
     '/settings',
     '/settings/places',
+    '/settings/policy',
     '/settings/method',
   ]) {
     await page.goto(path);

@@ -7,3 +7,4 @@ export * from './tables';
 export * from './library';
 export * from './start-line';
 export * from './bars';
+export * from './policy';

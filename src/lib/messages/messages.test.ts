@@ -1,8 +1,9 @@
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
+import { METHOD } from '$catalog';
 import { DEMANDS } from '$core/library';
-import { DEMAND_WORDS, listWords, REASON_CODES, sayIssue, sayReason, shortReason } from '.';
+import { appliedWords, askedWords, DEMAND_WORDS, listWords, REASON_CODES, sayIssue, sayReason, shortReason } from '.';
 
 const files = (dir: string): string[] =>
   readdirSync(dir).flatMap((name) =>
@@ -22,6 +23,23 @@ describe('messages', () => {
       (code) => !REASON_CODES.includes(code) && sayIssue({ code, facts: {} }) === code && !unseen.includes(code),
     );
     expect(silent).toEqual([]);
+  });
+
+  it('says what is applied without asking with the numbers of the club', () => {
+    const words = (settings: typeof METHOD.settings): string =>
+      appliedWords(settings)
+        .map((one) => one.words)
+        .join(' ');
+    expect(words(METHOD.settings)).toMatch(/half or more[^]*a third or more[^]*At most 2 lines[^]*within 1 week/);
+    const { squad } = METHOD.settings.progress;
+    const changed = {
+      ...METHOD.settings.progress,
+      squad: { ...squad, upShare: 0.6, stepsASession: 4, daysBetween: 10 },
+    };
+    expect(words({ ...METHOD.settings, progress: changed })).toMatch(
+      /60 % or more[^]*At most 4 lines[^]*within 10 days/,
+    );
+    expect([...appliedWords(METHOD.settings), ...askedWords()].every(({ rules }) => rules.length > 0)).toBe(true);
   });
 
   it('says what a coach would say', () => {

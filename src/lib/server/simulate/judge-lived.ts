@@ -73,6 +73,7 @@ export function besideEachOther(lived: LivedSeason): Readonly<Record<string, str
     ),
     'athletes down for over two weeks': tenths(downTooLong(lived.states) / lived.athletes.length),
     'written doses on a line, 95th and most': `${String(at(doses, 0.95))}, ${String(Math.max(...doses))}`,
+    'sets written for one athlete a session': setsASession(lived.squad).toFixed(1),
     'sets done as written': tenths(setsDone(lived.squad)),
   };
 }
@@ -172,8 +173,17 @@ function stillLines({ bouts, athletes }: LivedSeason): { still: number; develope
 const rises = (from: Bout['dose'], to: Bout['dose']): boolean =>
   to.sets > from.sets || to.amount > from.amount || (to.loadKg ?? 0) > (from.loadKg ?? 0);
 
+const doneOf = (squad: ProgrammeSquad) =>
+  squad.weeks.flatMap(({ sessions }) => sessions.flatMap(({ done }) => done ?? []));
+
+function setsASession(squad: ProgrammeSquad): number {
+  const done = doneOf(squad);
+  const sum = (of: 'athletes' | 'setsWritten'): number => done.reduce((total, one) => total + one[of], 0);
+  return sum('setsWritten') / Math.max(1, sum('athletes'));
+}
+
 const setsDone = (squad: ProgrammeSquad): number => {
-  const done = squad.weeks.flatMap(({ sessions }) => sessions.flatMap((session) => session.done ?? []));
+  const done = doneOf(squad);
   const sum = (of: 'setsDone' | 'setsWritten'): number => done.reduce((total, one) => total + one[of], 0);
   return sum('setsDone') / Math.max(1, sum('setsWritten'));
 };

@@ -23,6 +23,7 @@
 
 <section>
   <h2>Moved by rule</h2>
+  <p class="note"><a class="quiet" href="/settings/policy">What is applied without asking</a></p>
   {#if count === 0}
     <p class="note">Nothing in the last three days.</p>
   {:else}

@@ -3,6 +3,7 @@
 
   const TABS = [
     ['/settings', 'Schools'],
+    ['/settings/policy', 'Applied and asked'],
     ['/settings/places', 'Places'],
     ['/settings/method', 'Tables of the method'],
     ['/settings/people', 'People'],
