@@ -1,10 +1,11 @@
 import { dayBudget } from '../../day';
 import { DEMANDS } from '../../library';
-import type { Quota, Template } from '../../method';
+import type { Template } from '../../method';
 import { COUNTED } from '../../season';
 import type { Option, SlotOptions } from '../candidates/options';
 import type { Context } from '../context';
 import { CONTACT_SCALE, type EngineModel, type EngineOption } from '../engine/model';
+import { askedQuotas, withQuotas } from './asked-quotas';
 import { compileOption } from './compile-option';
 import { coverageTable } from './coverage-table';
 import { sessionSeconds } from './session-seconds';
@@ -137,23 +138,4 @@ function leastUsed(
     contact: choice.unusedContact / CONTACT_SCALE,
     contactsMost: choice.unusedContactsMost,
   };
-}
-
-/** Quotas this sport and length are asked for. */
-const askedQuotas = ({ quotas }: Template, { brief, sport }: Context): readonly Quota[] =>
-  quotas.filter(
-    ({ asked, from }) =>
-      from <= brief.minutes && (asked === null || asked.demands.some((demand) => sport.demands[demand] >= asked.from)),
-  );
-
-function withQuotas(compiled: EngineOption, { exercise }: Option, quotas: readonly Quota[]): EngineOption {
-  const mask = quotas.reduce((bits, quota, i) => (fills(exercise, quota) ? bits | (1 << i) : bits), 0);
-  return { ...compiled, quotas: mask };
-}
-
-function fills({ stance, family, pattern, plyo, plane }: Option['exercise'], quota: Quota): boolean {
-  if (quota.singleLeg) return stance !== 'two-leg' && stance !== 'none';
-  if (quota.only === 'height' && !(plyo?.intent === 'height' && plyo.direction === 'vertical')) return false;
-  if (quota.only === 'frontal' && plane !== 'frontal') return false;
-  return quota.families.includes(family) || quota.patterns.includes(pattern);
 }
