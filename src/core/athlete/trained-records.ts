@@ -36,4 +36,4 @@ export function trainedRecords(
   return [...best.values()].map(({ record }) => record);
 }
 
-const NOTHING = { side: 'both', value: null, trials: null, joints: null, asks: false } as const;
+const NOTHING = { side: 'both', value: null, trials: null, joints: null, asks: false, trained: true } as const;

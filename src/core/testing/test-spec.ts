@@ -74,4 +74,6 @@ export interface TestRecord {
   readonly rir: number | null;
   /** typed outside what is likely and not yet answered: it does not count */
   readonly asks: boolean;
+  /** read from a set of training; absent = a test */
+  readonly trained?: true;
 }

@@ -47,6 +47,8 @@ export interface TestLine {
   readonly day: string;
   readonly passed: boolean | null;
   readonly stale: boolean;
+  /** from a set of training: no test in date speaks of it */
+  readonly trained: boolean;
   readonly joints: readonly number[] | null;
   readonly change: {
     readonly from: number;

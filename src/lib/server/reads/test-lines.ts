@@ -38,6 +38,7 @@ export function testLines(
         day: now.day,
         passed: now.passed,
         stale: outcome.stale,
+        trained: own.some((record) => record.trained && record.day === now.day && record.side === side),
         joints: now.joints,
         change: changeOf(spec, own, side, now, noise),
         inSquad: stands(peers.squad, LEAST_PEERS),
