@@ -7,6 +7,8 @@ import type { Page } from '@playwright/test';
  * @returns rule and place of each, empty = nothing
  */
 export async function seriousOn(page: Page): Promise<string[]> {
+  // a colour on its way to the other theme is none of either
+  await page.addStyleTag({ content: '*, *::before, *::after { transition: none !important }' });
   const found = await new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).analyze();
   const theme = await page.evaluate(() => {
     const { dataset } = document.documentElement;

@@ -291,7 +291,10 @@ test('who played, who is called up and who is away: silly numbers stay typed, an
   // a call-up tomorrow and a trip, from two athletes' pages
   const days = async (nth: number, kind: string, name: string, from: string): Promise<string> => {
     await page.goto(`/squad/${squadId}`);
-    await page.locator(`a[href^="/squad/${squadId}/"]:not([href$="balance"]):not([href$="links"])`).nth(nth).click();
+    await page
+      .locator(`a[href^="/squad/${squadId}/"]:not([href$="balance"]):not([href$="history"]):not([href$="links"])`)
+      .nth(nth)
+      .click();
     await ready(page);
     const who = await page.getByRole('heading', { level: 1 }).textContent();
     const part = page.locator('section').filter({ has: page.getByRole('heading', { name: 'Own calendar' }) });
@@ -312,7 +315,10 @@ test('who played, who is called up and who is away: silly numbers stay typed, an
   await expect(note).toContainText(`${called}: plays elsewhere`);
   // taken out again they bind nobody
   await page.goto(`/squad/${squadId}`);
-  await page.locator(`a[href^="/squad/${squadId}/"]:not([href$="balance"]):not([href$="links"])`).first().click();
+  await page
+    .locator(`a[href^="/squad/${squadId}/"]:not([href$="balance"]):not([href$="history"]):not([href$="links"])`)
+    .first()
+    .click();
   await ready(page);
   await page.getByRole('button', { name: /^Remove Regional squad/ }).click();
   await expect(page.getByText('Regional squad, 2026-11-25')).toHaveCount(2);

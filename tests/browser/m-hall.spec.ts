@@ -80,7 +80,7 @@ test('a whole session as written: who is not here, one tap a line, exceptions af
   await tap(/^The whole session: \d+ sets$/);
   const logged = Number(/(\d+) sets logged as written/.exec((await panel.getByRole('status').textContent())!)![1]);
   expect(logged).toBeGreaterThan(count * 6);
-  await expect(page.getByRole('status').filter({ hasText: 'all kept' })).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByRole('status').filter({ hasText: 'all kept' })).toBeVisible({ timeout: 60_000 });
   // two hundred taps are two
   expect(taps).toBeLessThan(5);
   await tap('Take these back');
