@@ -82,7 +82,9 @@ describe('the rows of a history', () => {
       'complaints',
       'load',
     ]);
-    rows.slice(1).forEach((row, i) => expect(row.top).toBeGreaterThan(rows[i]!.top + rows[i]!.height));
+    rows.slice(1).forEach((row, i) => {
+      expect(row.top).toBeGreaterThan(rows[i]!.top + rows[i]!.height);
+    });
     expect(height).toBeGreaterThan(rows.at(-1)!.top + rows.at(-1)!.height);
     expect(rowsOf(NOTHING).rows).toEqual([]);
     // not for this reader's eyes, and none, are both no row
