@@ -46,7 +46,9 @@
           <td class="number"
             >{show(line.id, line.value)}
             <small
-              >{unit(line.id)}{line.trained ? ', from training' : ''}{line.spread === null ? '' : ` ±${show(line.id, line.spread / 2)}`}{line.joints
+              >{unit(line.id)}{line.trained ? ', from training' : ''}{line.spread === null
+                ? ''
+                : ` ±${show(line.id, line.spread / 2)}`}{line.joints
                 ? line.joints.flatMap((score, i) => (score > 0 ? ` ${JOINTS[i] ?? ''} ${String(score)}` : [])).join('')
                 : ''}</small
             ></td
