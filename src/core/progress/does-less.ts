@@ -8,11 +8,11 @@ import { answerActsOn } from './acts-on-answer';
 export type WhyLess = 'light-card' | 'voted-down' | 'not-answered';
 
 /** Answered sessions a light card lasts, the answers looked back over, and those among them that make it. */
-const LIGHT_FOR = 3;
-const LIGHT_OF = 4;
-const LIGHT_FROM = 2;
+export const LIGHT_FOR = 3;
+export const LIGHT_OF = 4;
+export const LIGHT_FROM = 2;
 /** Fine mornings after which who voted down does as the squad again. */
-const FINE_AGAIN = 2;
+export const FINE_AGAIN = 2;
 
 /**
  * Whether the whole card is light: two *overly tight* in the last four answers, for the three answered sessions after them.

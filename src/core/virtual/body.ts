@@ -1,8 +1,7 @@
 import type { Day } from '../calendar';
 import type { Exercise, Level, Muscle } from '../library';
 import { gaussian } from '../random';
-import type { Group, VirtualParameters } from './parameters';
-import { GROUPS } from './parameters';
+import { GROUPS, type Group, type Spread, type VirtualParameters } from './parameters';
 
 /** What an athlete is born with: hidden from every rule. */
 export interface Traits {
@@ -49,18 +48,14 @@ export interface Known {
   readonly testedJumpM: number | null;
 }
 
-const USUAL_MASS_KG = 72;
-const USUAL_JUMP_M = 0.34;
-
 /** Draws an athlete: what tests say, give or take their truth; what they do not say, by level. @param next seeded */
 export function drawBody(known: Known, parameters: VirtualParameters, next: () => number): Body {
   const { traits: spread, soreness } = parameters;
-  const draw = ({ mean, sd }: { mean: number; sd: number }, least: number, most: number): number =>
-    Math.min(most, Math.max(least, gaussian(next, mean, sd)));
+  const draw = ({ mean, sd, least, most }: Spread): number => Math.min(most, Math.max(least, gaussian(next, mean, sd)));
   const squat =
     known.testedKg['back-squat'] ??
-    (known.bodyMassKg ?? USUAL_MASS_KG) * parameters.squatTimesBodyMass[known.liftLevel];
-  const truth = (kg: number): number => kg * draw(spread.truth, 0.85, 1.15);
+    (known.bodyMassKg ?? parameters.usualMassKg) * parameters.squatTimesBodyMass[known.liftLevel];
+  const truth = (kg: number): number => kg * draw(spread.truth);
   const traits: Traits = {
     level: known.liftLevel,
     jumpLevel: known.jumpLevel,
@@ -69,13 +64,13 @@ export function drawBody(known: Known, parameters: VirtualParameters, next: () =
       deadlift: truth(known.testedKg.deadlift ?? squat * parameters.deadliftOfSquat),
       'bench-press': truth(known.testedKg['bench-press'] ?? squat * parameters.benchOfSquat),
     },
-    jumpM: (known.testedJumpM ?? USUAL_JUMP_M) * draw(spread.truth, 0.85, 1.15),
-    talent: draw(spread.talent, 0.4, 1.8),
-    recovery: draw(spread.recovery, 0.6, 1.5),
-    tolerance: draw(spread.tolerance, 0.5, 1.6),
-    attendance: draw(spread.attendance, 0.6, 1),
-    answers: draw(spread.answers, 0.4, 1),
-    honesty: draw(spread.honesty, 0.5, 1),
+    jumpM: (known.testedJumpM ?? parameters.usualJumpM) * draw(spread.truth),
+    talent: draw(spread.talent),
+    recovery: draw(spread.recovery),
+    tolerance: draw(spread.tolerance),
+    attendance: draw(spread.attendance),
+    answers: draw(spread.answers),
+    honesty: draw(spread.honesty),
   };
   return {
     traits,
@@ -107,7 +102,7 @@ export function groupOf({ family }: Pick<Exercise, 'family'>): Group | null {
 
 /** What shows today of a true share: fatigue hides some of it. */
 export const showsToday = (body: Body, { fatigue }: VirtualParameters): number =>
-  Math.max(0.7, 1 - fatigue.cost * body.fatigue);
+  Math.max(fatigue.showsAtLeast, 1 - fatigue.cost * body.fatigue);
 
 /** Leg strength and jump as they show today, of the start. */
 export function performance(body: Body, parameters: VirtualParameters): { strength: number; jump: number } {

@@ -3,7 +3,7 @@ import type { MethodTables } from '../method';
 import { gaussian } from '../random';
 import type { Response } from '../track';
 import type { Body } from './body';
-import type { VirtualParameters } from './parameters';
+import { DAYS_A_WEEK, type VirtualParameters } from './parameters';
 
 const STEPS = ['fine', 'usual', 'tight'] as const;
 
@@ -11,7 +11,7 @@ const STEPS = ['fine', 'usual', 'tight'] as const;
 function mostSore(body: Body, { soreness }: VirtualParameters): { muscle: Muscle | null; felt: number } {
   let most: { muscle: Muscle | null; felt: number } = { muscle: null, felt: 0 };
   for (const [muscle, sore] of Object.entries(body.sore)) {
-    const usedTo = ((body.habit[muscle as Muscle] ?? 0) * 7) / soreness.habitDays;
+    const usedTo = ((body.habit[muscle as Muscle] ?? 0) * DAYS_A_WEEK) / soreness.habitDays;
     const felt = sore / (body.traits.tolerance * (soreness.base + soreness.ofHabit * usedTo));
     if (felt > most.felt) most = { muscle: muscle as Muscle, felt };
   }

@@ -4,15 +4,19 @@ import type { Family, Level } from '../library';
 export const GROUPS = ['knee', 'hip', 'push', 'pull', 'calf', 'trunk'] as const;
 export type Group = (typeof GROUPS)[number];
 
-/** A spread around a mean, drawn once for an athlete. */
-interface Spread {
+export const DAYS_A_WEEK = 7;
+
+/** A spread around a mean, drawn once for an athlete, between its ends. */
+export interface Spread {
   readonly mean: number;
   readonly sd: number;
+  readonly least: number;
+  readonly most: number;
 }
 
 /**
  * How virtual athletes respond, as shapes with numbers: dose and response with diminishing returns, two memories of load,
- * soreness after what is new or more than usual. Data, with a source or "our assumption" beside each number.
+ * soreness after what is new or more than usual. Data: its file names the sources and says what is our assumption.
  */
 export interface VirtualParameters {
   readonly traits: {
@@ -30,12 +34,16 @@ export interface VirtualParameters {
     /** chance of saying how it is rather than one step better */
     readonly honesty: Spread;
   };
+  /** body mass and jump of whom nobody measured */
+  readonly usualMassKg: number;
+  readonly usualJumpM: number;
   /** back squat of an untested athlete, ×BM; deadlift and bench as shares of it */
   readonly squatTimesBodyMass: Readonly<Record<Level, number>>;
   readonly deadliftOfSquat: number;
   readonly benchOfSquat: number;
   /** what a movement without a %1RM can be loaded with, of the squat's maximum, by family */
   readonly otherOfSquat: Partial<Readonly<Record<Family, number>>>;
+  readonly restOfSquat: number;
   readonly gains: {
     /** share of the start a week at most, by level */
     readonly aWeek: Readonly<Record<Level, number>>;
@@ -67,6 +75,8 @@ export interface VirtualParameters {
     readonly ofPracticeHour: number;
     /** share of the true maximum a unit hides today */
     readonly cost: number;
+    /** of the true maximum, what shows however tired */
+    readonly showsAtLeast: number;
     /** days over which an athlete gets used to it, and times what is usual from which a morning is worse */
     readonly usualDays: number;
     readonly feltFrom: number;
@@ -76,6 +86,8 @@ export interface VirtualParameters {
     readonly habitDays: number;
     /** sets a week a muscle is used to at the start, by level */
     readonly habit: Readonly<Record<Level, number>>;
+    /** of those, what falls on one muscle of a movement */
+    readonly ofMovement: number;
     /** sets a muscle takes however little it is used to, and the share of a usual week it takes at once */
     readonly base: number;
     readonly ofHabit: number;
@@ -107,12 +119,25 @@ export interface VirtualParameters {
     /** reserve away from the one asked for from which it is written down, and how often it then is */
     readonly saidFrom: number;
     readonly said: number;
-    /** chance that a set without a load is done short, and that a fault is seen */
+    /** reserve taken where a dose asks for none: to look for a load, and to say how it was */
+    readonly unasked: { readonly finding: number; readonly telling: number };
+    /** chance that a set without a load is done short, by which part, and that a fault is seen */
     readonly short: number;
+    readonly shortBy: number;
     readonly fault: number;
     /** of the load that fits, what is taken when a load is looked for */
     readonly foundShare: number;
+    readonly foundSd: number;
+    /** least that a load is looked for by, kg */
+    readonly plateKg: number;
     /** error of a test, of its value */
     readonly testError: number;
+  };
+  readonly mornings: {
+    /** chance that who was silent answers at the door of the next session, and on another day */
+    readonly atTheDoor: number;
+    readonly later: number;
+    /** days a clinician's note holds */
+    readonly noteDays: number;
   };
 }

@@ -1,7 +1,5 @@
-import { type Body } from './body';
-import { GROUPS, type Group, type VirtualParameters } from './parameters';
-
-const DAYS_A_WEEK = 7;
+import type { Body } from './body';
+import { DAYS_A_WEEK, GROUPS, type Group, type VirtualParameters } from './parameters';
 
 /** A night: gains and losses by what the last week held, and everything that fades does. */
 export function passDay(body: Body, parameters: VirtualParameters): Body {

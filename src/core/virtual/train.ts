@@ -6,7 +6,7 @@ import type { DoseRowId, MethodTables } from '../method';
 import { gaussian } from '../random';
 import type { LoggedSet } from '../track';
 import { groupOf, showsToday, type Body } from './body';
-import type { VirtualParameters } from './parameters';
+import { DAYS_A_WEEK, type VirtualParameters } from './parameters';
 
 /** A line of a card as an athlete is told to do it. */
 interface Told {
@@ -61,17 +61,18 @@ function capacityKg(body: Body, exercise: Exercise, parameters: VirtualParameter
   const { maximaKg } = body.traits;
   const start = of
     ? (maximaKg[of.lift] ?? 0) * of.ratio
-    : (maximaKg['back-squat'] ?? 0) * (parameters.otherOfSquat[exercise.family] ?? 0.3);
+    : (maximaKg['back-squat'] ?? 0) * (parameters.otherOfSquat[exercise.family] ?? parameters.restOfSquat);
   const group = groupOf(exercise);
   return start * (group ? body.strength[group] : 1) * showsToday(body, parameters);
 }
 
-const PLATE_KG = 2.5;
-
 function loadFound(capacity: number, dose: Dose, { sets }: VirtualParameters, next: () => number): number {
-  const fits = capacity / (1 + (dose.amount + (dose.rir ?? 3)) / 30);
-  return Math.max(PLATE_KG, Math.floor((fits * gaussian(next, sets.foundShare, 0.02)) / PLATE_KG) * PLATE_KG);
+  const fits = capacity / (1 + (dose.amount + (dose.rir ?? sets.unasked.finding)) / EPLEY);
+  const found = fits * gaussian(next, sets.foundShare, sets.foundSd);
+  return Math.max(sets.plateKg, Math.floor(found / sets.plateKg) * sets.plateKg);
 }
+/** Reps that a load of 1/(1 + r/30) allows (Epley 1985). */
+const EPLEY = 30;
 
 interface Done {
   readonly logged: LoggedSet;
@@ -88,18 +89,18 @@ function loaded(
   { sets }: VirtualParameters,
   next: () => number,
 ): Done {
-  const possible = 30 * (capacity / loadKg - 1) - sets.lessASet * set + gaussian(next, 0, sets.noise);
+  const possible = EPLEY * (capacity / loadKg - 1) - sets.lessASet * set + gaussian(next, 0, sets.noise);
   const amount = Math.max(1, Math.min(dose.amount, Math.floor(possible)));
   // who stops short had nothing left
   const rir = amount < dose.amount ? 0 : possible - amount;
-  const target = dose.rir ?? 2;
+  const target = dose.rir ?? sets.unasked.telling;
   const says = amount < dose.amount || (Math.abs(rir - target) >= sets.saidFrom && next() < sets.said);
   const said = says || isFound ? Math.min(10, Math.round(rir)) : null;
   return { logged: { amount, loadKg, rir: said, fault: null }, rir };
 }
 
 function unloaded(dose: Dose, { sets }: VirtualParameters, next: () => number): Done {
-  const short = next() < sets.short ? Math.ceil(dose.amount / 4) : 0;
+  const short = next() < sets.short ? Math.ceil(dose.amount * sets.shortBy) : 0;
   const fault = next() < sets.fault ? 'seen' : null;
   return { logged: { amount: Math.max(1, dose.amount - short), loadKg: null, rir: null, fault }, rir: null };
 }
@@ -126,19 +127,20 @@ function stressed(
           0,
         );
   const last = body.lastDone[exercise.id];
-  const isNew = last === undefined ? false : daysBetween(last, day) > soreness.novelAfterDays;
+  const isNew = last === undefined || daysBetween(last, day) > soreness.novelAfterDays;
   const each =
     (hard + contacts / soreness.contactsASet) *
     (soreness.ofSet + soreness.ofPoint * exercise.soreness) *
-    (last === undefined || isNew ? soreness.novel : 1);
+    (isNew ? soreness.novel : 1);
   const sore: Partial<Record<Muscle, number>> = { ...body.sore };
   const habit: Partial<Record<Muscle, number>> = { ...body.habit };
-  const first = soreness.habit[body.traits.level] * (soreness.habitDays / DAYS_A_WEEK) * soreness.ofSet;
+  const first =
+    soreness.habit[body.traits.level] * (soreness.habitDays / DAYS_A_WEEK) * soreness.ofSet * soreness.ofMovement;
   for (const muscle of MUSCLES) {
     const share = exercise.share[muscle] ?? 0;
     if (share === 0) continue;
     sore[muscle] = (sore[muscle] ?? 0) + each * share;
-    habit[muscle] = (habit[muscle] ?? first * USED_SHARE) + each * share;
+    habit[muscle] = (habit[muscle] ?? first) + each * share;
   }
   return {
     ...body,
@@ -150,6 +152,3 @@ function stressed(
     lastDone: { ...body.lastDone, [exercise.id]: day },
   };
 }
-const DAYS_A_WEEK = 7;
-/** of the sets a week an athlete is used to, what falls on one muscle of a movement */
-const USED_SHARE = 0.4;

@@ -1,4 +1,5 @@
 import type { MethodSettings } from '$core/method';
+import { FINE_AGAIN, LIGHT_FOR, LIGHT_FROM, LIGHT_OF } from '$core/progress';
 
 /** One thing that is done or asked, in the coach's words. */
 export interface PolicyLine {
@@ -40,12 +41,11 @@ export function appliedWords({ progress, loading }: MethodSettings): PolicyLine[
       rules: ['PROG-7'],
     },
     {
-      words:
-        'Who was overly tight does one step less on that line until two fine mornings; two overly tight of the last four make the whole card light for three sessions.',
+      words: `Who was overly tight does one step less on that line until ${String(FINE_AGAIN)} fine mornings; ${String(LIGHT_FROM)} overly tight of the last ${String(LIGHT_OF)} make the whole card light for ${String(LIGHT_FOR)} sessions.`,
       rules: ['PROG-16'],
     },
     {
-      words: 'A dose of an athlete’s own programme moves by a set, a rep or five seconds inside its range.',
+      words: `A dose of an athlete’s own programme moves by a set, a rep or ${String(progress.timeStepS)} seconds inside its range.`,
       rules: ['PROG-2', 'PROG-4'],
     },
     {

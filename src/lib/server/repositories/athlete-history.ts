@@ -1,7 +1,7 @@
 import { and, asc, desc, eq, gte, lte, or, sql } from 'drizzle-orm';
 import type { Day } from '$core/calendar';
 import type { Tx } from '../db/client';
-import { appearance, athlete, change, checkIn, complaint, gymSession, setNow, testResult } from '../db/schema';
+import { athlete, change, checkIn, complaint, gymSession, setNow, testResult } from '../db/schema';
 
 /** Lines of the record read: the newest, where somebody changed very much. */
 const MOST_CHANGES = 400;
@@ -12,9 +12,9 @@ const queryPast = (tx: Tx, athleteId: string, from: Day) =>
     with: {
       squads: true,
       results: { where: gte(testResult.day, from), orderBy: asc(testResult.day) },
-      complaints: { where: or(eq(complaint.score, 0), gte(complaint.score, 1)), orderBy: asc(complaint.since) },
+      complaints: { orderBy: asc(complaint.since) },
       checkIns: { where: gte(checkIn.day, from), orderBy: [asc(checkIn.day), asc(checkIn.seq)] },
-      appearances: { where: sql`${appearance.eventId} is not null` },
+      appearances: true,
     },
   });
 

@@ -20,11 +20,6 @@ export interface Asked {
   readonly applied: number;
 }
 
-/** A day after which who was silent is asked at the door, and how often that brings an answer. */
-const AT_THE_DOOR = 0.7;
-/** Free of pain for so long, a clinician's note opens everything again. */
-const NOTE_DAYS = 60;
-
 /** A morning: who trained answers, rules settle what is theirs, the coach reads the calls and says yes to what they ask. */
 export function liveMorning(living: Living, day: Day): Asked {
   const { athletes, policy } = living;
@@ -64,8 +59,9 @@ function answerToday({ of: { club, squad } }: Living, athlete: LivedAthlete, day
   if (since < 1 || since > ANSWER_SPEAKS_OF_DAYS || athlete.answeredSince(last)) return;
   const next = seeded(seedOf(athlete.seed, 2, dayNumber(day)));
   if (since === 1) athlete.body = wakeUp(athlete.body, club.method, VIRTUAL_ATHLETES, next);
+  const { mornings } = VIRTUAL_ATHLETES;
   const isGymDay = squad.gymDays.some(({ weekday }) => weekday === weekdayOf(day));
-  const chance = since === 1 ? athlete.body.traits.answers : isGymDay ? AT_THE_DOOR : 0.15;
+  const chance = since === 1 ? athlete.body.traits.answers : isGymDay ? mornings.atTheDoor : mornings.later;
   if (next() < chance) athlete.answer(day, answerOf(athlete.body, club.method, VIRTUAL_ATHLETES, next));
 }
 
@@ -77,7 +73,7 @@ function seeClinician(athlete: LivedAthlete, day: Day): void {
       athlete.clear(one.origin, day, {
         role: 'physio',
         from: day,
-        expires: addDays(day, NOTE_DAYS),
+        expires: addDays(day, VIRTUAL_ATHLETES.mornings.noteDays),
         lifts: null,
         scope: { maxTier: null, maxIntensity: null, note: '' },
       });
