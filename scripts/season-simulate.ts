@@ -31,7 +31,11 @@ const seeds = (asked.seeds ?? asked.seed).split(',').map((seed) => whole('seed',
 function whole(name: string, text: string): number {
   const number = Number(text);
   if (Number.isInteger(number) && number >= 1) return number;
-  console.error(`--${name} is a whole number from 1 up, not ${text}`);
+  return refuse(`--${name} is a whole number from 1 up, not ${text}`);
+}
+
+function refuse(why: string): never {
+  console.error(why);
   process.exit(2);
 }
 
@@ -39,8 +43,7 @@ async function readClub(): Promise<ClubFile> {
   if (asked.club === undefined) return demoClubFile();
   const read = clubFileSchema.safeParse(JSON.parse(await readFile(asked.club, 'utf8')));
   if (read.success) return read.data;
-  console.error(`${asked.club} is no club file:\n${z.prettifyError(read.error)}`);
-  process.exit(2);
+  return refuse(`${asked.club} is no club file:\n${z.prettifyError(read.error)}`);
 }
 
 interface Judged {
@@ -49,16 +52,19 @@ interface Judged {
   readonly beside: Readonly<Record<string, readonly [rules: string, naive: string]>>;
 }
 
+if (asked.json && seeds.length > 1) refuse('--json prints one season: give it one seed.');
 const club = await readClub();
+if (asked.squad !== undefined && !club.squads.some(({ name }) => name === asked.squad))
+  refuse(`There is no squad ${asked.squad}. There are ${club.squads.map(({ name }) => name).join(', ')}.`);
 const began = performance.now();
 const seconds = (): number => Math.round((performance.now() - began) / 100) / 10;
 const squads: ProgrammeSquad[] = [];
 const judged: Judged[] = [];
 for (const [i, file] of club.squads.entries()) {
   if (asked.squad !== undefined && file.name !== asked.squad) continue;
-  const one = asked.planned ? written(file, i + 1) : seeds.map((seed) => lived(file, i + 1, seed));
-  if (Array.isArray(one)) judged.push(together(one.flatMap((seed) => seed ?? [])));
-  else if (one) judged.push(one);
+  const runs = asked.planned ? [written(file, i + 1)] : seeds.map((seed) => lived(file, i + 1, seed));
+  const [first, ...others] = runs.flatMap((run) => run ?? []);
+  if (first) judged.push(together(first, others));
 }
 const programme: Programme = { seed: asked.planned ? null : (seeds[0] ?? 1), seconds: seconds(), squads };
 if (asked.markdown) printMarkdown();
@@ -117,9 +123,8 @@ function lived(file: SquadFile, number: number, seed: number): Judged | null {
 }
 
 /** Several seeds of one squad in one column: met only where each is. */
-function together(all: readonly Judged[]): Judged {
-  const [first] = all;
-  if (!first) throw new Error('No season can be laid from these dates.');
+function together(first: Judged, others: readonly Judged[]): Judged {
+  const all = [first, ...others];
   return {
     name: first.name,
     measures: first.measures.map((one, i) => ({

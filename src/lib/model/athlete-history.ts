@@ -92,3 +92,8 @@ export interface AthleteHistory {
 /** Weeks that may be shown. */
 export const HISTORY_WEEKS = [6, 14, 104] as const;
 export type HistoryWeeks = (typeof HISTORY_WEEKS)[number];
+const USUAL_WEEKS: HistoryWeeks = 14;
+
+/** The weeks an address asks for; whatever else stands there is the usual. */
+export const weeksAsked = (search: URLSearchParams): HistoryWeeks =>
+  HISTORY_WEEKS.find((one) => String(one) === search.get('weeks')) ?? USUAL_WEEKS;

@@ -3,7 +3,8 @@
   import type { MassUnit } from '$core/units';
   import type { AthleteHistory } from '$lib/model/athlete-history';
   import { chart, type DrawnChart } from '$lib/ui/charts/chart';
-  import { inksOf } from './inks';
+  import { inksOf } from '$lib/ui/charts/inks';
+  import { besideRows, labelledImage } from './labelled-image';
   import { historyOption } from './history-option';
   import { labelsOf } from './row-labels';
   import { LEFT, RIGHT, rowsOf, ticksOf } from './history-rows';
@@ -11,14 +12,25 @@
   let {
     history,
     mass,
+    title,
     day = $bindable(),
     ready,
-  }: { history: AthleteHistory; mass: MassUnit; day: Day; ready: (drawn: DrawnChart | null) => void } = $props();
+  }: {
+    history: AthleteHistory;
+    mass: MassUnit;
+    title: string;
+    day: Day;
+    ready: (image: (() => string) | null) => void;
+  } = $props();
 
   const height = $derived(rowsOf(history).height);
   const labels = $derived(labelsOf(history, mass));
   const days = $derived(daysBetween(history.from, addDays(history.to, 1)));
   const at = $derived(Math.min(1, Math.max(0, daysBetween(history.from, day) / days)));
+  const drawn = (one: DrawnChart | null): void => {
+    ready(one && (() => labelledImage(one.image(), besideRows(labels, ticksOf(history), title), inksOf().ink)));
+  };
+
   let box = $state<HTMLElement>();
   const dayAt = (clientX: number): Day => {
     const { left, width } = box?.getBoundingClientRect() ?? { left: 0, width: 1 };
@@ -65,7 +77,7 @@
   <div class="ticks" aria-hidden="true">
     {#each ticksOf(history) as { at: share, name } (name)}<span style:left="{share * 100}%">{name}</span>{/each}
   </div>
-  {#key history}<div class="chart" {@attach chart(() => historyOption(history, mass, inksOf()), ready)}></div>{/key}
+  {#key history}<div class="chart" {@attach chart(() => historyOption(history, mass, inksOf()), drawn)}></div>{/key}
   <div aria-hidden="true">
     {#each labels as { top, height: tall, name, last }, i (i)}
       <span class="beside" style:top="{top}px" style:min-height="{tall}px"

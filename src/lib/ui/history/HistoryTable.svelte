@@ -9,7 +9,7 @@
 
 <div class="tables">
   {#each history.measured as { id, name, as, points } (id)}
-    <table>
+    <table class="numbers">
       <caption>{name}</caption>
       <thead><tr><th>Day</th><th>Value</th><th>± error</th><th>From</th></tr></thead>
       <tbody>
@@ -24,7 +24,7 @@
     </table>
   {/each}
   {#each history.ladders as { id, name, rungs, steps } (id)}
-    <table>
+    <table class="numbers">
       <caption>{name}, {rungs} rungs</caption>
       <thead><tr><th>Day</th><th>Rung</th><th>Done</th><th>Down by</th></tr></thead>
       <tbody>
@@ -34,7 +34,7 @@
       </tbody>
     </table>
   {/each}
-  <table>
+  <table class="numbers">
     <caption>Weeks</caption>
     <thead><tr><th>From</th><th>Sets written</th><th>done</th><th>Load</th></tr></thead>
     <tbody>
@@ -47,14 +47,14 @@
       {/each}
     </tbody>
   </table>
-  <table>
+  <table class="numbers">
     <caption>Mornings</caption>
     <tbody>
       {#each history.mornings as { day, answer } (day)}<tr><td>{day}</td><td>{ANSWER_WORDS[answer]}</td></tr>{/each}
     </tbody>
   </table>
   {#if history.complaints?.length}
-    <table>
+    <table class="numbers">
       <caption>Complaints</caption>
       <tbody>
         {#each history.complaints as { id, name, from, to, score, open } (id)}
@@ -72,19 +72,9 @@
     gap: 20px 32px;
     align-items: start;
   }
-  table {
-    font-size: 13px;
-    border-collapse: collapse;
-  }
   caption {
     text-align: left;
     font-weight: 640;
     padding-bottom: 4px;
-  }
-  th,
-  td {
-    text-align: left;
-    padding: 3px 14px 3px 0;
-    border-bottom: var(--rule);
   }
 </style>

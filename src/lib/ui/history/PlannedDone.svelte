@@ -2,7 +2,7 @@
   import type { EChartsOption } from 'echarts';
   import type { SquadHistory } from '$lib/model/squad-history';
   import { chart } from '$lib/ui/charts/chart';
-  import { inksOf } from './inks';
+  import { inksOf } from '$lib/ui/charts/inks';
 
   let { planned }: { planned: SquadHistory['planned'] } = $props();
 

@@ -2,8 +2,9 @@
   import type { MassUnit } from '$core/units';
   import type { SquadHistory } from '$lib/model/squad-history';
   import { chart, type DrawnChart } from '$lib/ui/charts/chart';
-  import { inksOf } from './inks';
-  import { figureOf, shownUnit, shownValue } from './shown-value';
+  import { inksOf } from '$lib/ui/charts/inks';
+  import { besideCells, cellsOf } from './athlete-cells';
+  import { labelledImage } from './labelled-image';
   import { CELL, squadOption } from './squad-option';
 
   let {
@@ -11,34 +12,34 @@
     squadId,
     mass,
     ready,
-  }: { history: SquadHistory; squadId: string; mass: MassUnit; ready: (drawn: DrawnChart | null) => void } = $props();
+  }: { history: SquadHistory; squadId: string; mass: MassUnit; ready: (image: (() => string) | null) => void } =
+    $props();
 
   let width = $state(0);
   const columns = $derived(Math.max(1, Math.floor(width / CELL.width)));
+  const cells = $derived(cellsOf(history, columns, mass));
+  const drawn = (one: DrawnChart | null): void => {
+    ready(one && (() => labelledImage(one.image(), besideCells(cells), inksOf().ink)));
+  };
   const rows = $derived(Math.ceil(history.athletes.length / columns));
 </script>
 
 <div class="box" bind:clientWidth={width} style:height="{rows * CELL.height}px">
   {#if width > 0}
     {#key `${history.measure} ${history.from} ${String(columns)}`}
-      <div class="chart" {@attach chart(() => squadOption(history, columns, mass, inksOf()), ready)}></div>
+      <div class="chart" {@attach chart(() => squadOption(history, columns, mass, inksOf()), drawn)}></div>
     {/key}
-    {#each history.athletes as { id, name, series, moved }, i (id)}
-      {@const last = series?.points.at(-1)}
+    {#each cells as { id, name, value, moved, left, top } (id)}
       <a
         href="/squad/{squadId}/{id}/history"
-        style:left="{(i % columns) * CELL.width}px"
-        style:top="{Math.floor(i / columns) * CELL.height}px"
+        style:left="{left}px"
+        style:top="{top}px"
         style:width="{CELL.width - CELL.right}px"
-        style:height="{CELL.height - 6}px"
+        style:height="{CELL.height - CELL.gap}px"
       >
         <b>{name}</b>
         <span class="note"
-          >{#if series && last}<span class="figure"
-              >{figureOf(shownValue(last.value, series.as, mass), series.as)} {shownUnit(series.as, mass)}</span
-            >{#if moved}, {moved.change >= 0 ? '+' : '−'}
-              {figureOf(Math.abs(shownValue(moved.change, series.as, mass)), series.as)}
-              {moved.beyond ? 'beyond its error' : 'within its error'}{/if}{:else}not measured in this time{/if}</span
+          >{#if value}<span class="figure">{value}</span>{/if}{value && moved ? ', ' : ''}{moved}</span
         >
       </a>
     {/each}

@@ -3,20 +3,9 @@ import { addDays } from '$core/calendar';
 import type { MassUnit } from '$core/units';
 import type { Answer } from '$core/track';
 import type { AthleteHistory } from '$lib/model/athlete-history';
+import type { Inks } from '$lib/ui/charts/inks';
 import type { HistoryRow } from './history-rows';
 import { shownValue } from './shown-value';
-
-/** Colours of the theme the chart is drawn in. */
-export interface Inks {
-  readonly ink: string;
-  readonly edge: string;
-  readonly rule: string;
-  readonly paper: string;
-  readonly lift: string;
-  readonly jump: string;
-  readonly ladder: string;
-  readonly warn: string;
-}
 
 /** One row: what is drawn over its scale. */
 interface Drawn {

@@ -2,7 +2,8 @@ import type { EChartsOption, XAXisComponentOption } from 'echarts';
 import { addDays } from '$core/calendar';
 import type { MassUnit } from '$core/units';
 import type { AthleteHistory } from '$lib/model/athlete-history';
-import { drawRow, type Inks } from './draw-rows';
+import type { Inks } from '$lib/ui/charts/inks';
+import { drawRow } from './draw-rows';
 import { LEFT, RIGHT, rowsOf } from './history-rows';
 
 /** An athlete's past as one chart: rows of their own scale over one time axis. Names stand beside it. */

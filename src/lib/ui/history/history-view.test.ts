@@ -3,7 +3,8 @@ import type { AthleteHistory } from '$lib/model/athlete-history';
 import type { SquadHistory } from '$lib/model/squad-history';
 import { historyOption } from './history-option';
 import { LEFT, rowsOf, ticksOf } from './history-rows';
-import { labelledImage } from './labelled-image';
+import { besideCells, cellsOf } from './athlete-cells';
+import { besideRows, labelledImage } from './labelled-image';
 import { labelsOf } from './row-labels';
 import { squadOption } from './squad-option';
 
@@ -146,7 +147,7 @@ describe('the chart of a history', () => {
 
   it('leaves as a picture with its names, whatever is in them', () => {
     const svg = `data:image/svg+xml;charset=UTF-8,${encodeURIComponent('<svg width="900" height="400"><g/></svg>')}`;
-    const image = labelledImage(svg, labelsOf(PAST, 'kg'), ticksOf(PAST), 'Ann <b> & Co', '#000');
+    const image = labelledImage(svg, besideRows(labelsOf(PAST, 'kg'), ticksOf(PAST), 'Ann <b> & Co'), '#000');
     const text = decodeURIComponent(image.slice(image.indexOf(',') + 1));
     expect(text).toContain('Back squat');
     expect(text).toContain(`<text x="${String(LEFT)}" y="14"`);
@@ -184,4 +185,19 @@ it('small charts have one height of scale about each athlete’s own middle', ()
   );
   expect((axes[1]!.min + axes[1]!.max) / 2).toBeCloseTo(61);
   expect(axes[0]!.max).toBeGreaterThanOrEqual(121);
+  const cells = cellsOf(
+    {
+      ...past,
+      athletes: past.athletes.map((one, i) => ({ ...one, moved: i === 0 ? { change: 20, beyond: true } : null })),
+    },
+    2,
+    'kg',
+  );
+  expect(cells.map(({ value, moved }) => [value, moved])).toEqual([
+    ['120 kg', '+ 20 beyond its error'],
+    ['62 kg', ''],
+    ['', 'not measured in this time'],
+  ]);
+  expect(cells[2]).toMatchObject({ left: 0, top: cells[0]!.top + 104 });
+  expect(besideCells(cells)().map(({ text }) => text)).toContain('120 kg, + 20 beyond its error');
 });

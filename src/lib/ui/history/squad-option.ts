@@ -2,11 +2,11 @@ import type { EChartsOption } from 'echarts';
 import { addDays } from '$core/calendar';
 import type { MassUnit } from '$core/units';
 import type { AthleteLine, SquadHistory } from '$lib/model/squad-history';
-import type { Inks } from './draw-rows';
+import type { Inks } from '$lib/ui/charts/inks';
 import { shownValue } from './shown-value';
 
 /** One cell of the grid of small charts, px. */
-export const CELL = { width: 230, height: 104, top: 38, right: 18, bottom: 8 } as const;
+export const CELL = { width: 230, height: 104, top: 38, right: 18, bottom: 8, gap: 6 } as const;
 /** Room above and below the longest line, of its height. */
 const ROOM = 0.1;
 

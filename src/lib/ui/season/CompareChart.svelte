@@ -3,6 +3,7 @@
   import { addDays } from '$core/calendar';
   import type { Difference } from '$core/load';
   import { chart } from '$lib/ui/charts/chart';
+  import { inksOf } from '$lib/ui/charts/inks';
 
   let { days, from, today }: { days: readonly Difference[]; from: string; today: number } = $props();
 
@@ -11,14 +12,9 @@
   const weeks = $derived(days.filter((_, i) => i % 7 === 6).slice(first));
   const names = $derived(weeks.map((_, i) => addDays(from, 7 * (first + i) + 6)));
   const percent = (value: number): number => Math.round(value * 1000) / 10;
-  const INK = '#171A30';
-  const token = (name: string): string =>
-    typeof document === 'undefined'
-      ? INK
-      : getComputedStyle(document.documentElement).getPropertyValue(name).trim() || INK;
 
   const option = (): EChartsOption => {
-    const [ink, edge, blue, rule] = [token('--ink'), token('--edge'), token('--anil'), token('--cal-3')];
+    const { ink, edge, lift: blue, rule } = inksOf();
     const line = { type: 'line' as const, symbol: 'none' };
     return {
       aria: {
@@ -76,7 +72,7 @@
 <div class="chart" {@attach chart(option)}></div>
 <details>
   <summary>As a table</summary>
-  <table>
+  <table class="numbers">
     <thead><tr><th>Week until</th><th>At least</th><th>Middle</th><th>At most</th></tr></thead>
     <tbody>
       {#each weeks as { low, middle, high }, i (i)}
@@ -89,15 +85,5 @@
 <style>
   .chart {
     height: 240px;
-  }
-  table {
-    font-size: 13px;
-    border-collapse: collapse;
-  }
-  th,
-  td {
-    text-align: left;
-    padding: 3px 12px 3px 0;
-    border-bottom: var(--rule);
   }
 </style>

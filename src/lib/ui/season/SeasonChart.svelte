@@ -1,24 +1,13 @@
 <script lang="ts">
   import type { EChartsOption } from 'echarts';
   import { chart } from '$lib/ui/charts/chart';
+  import { inksOf } from '$lib/ui/charts/inks';
   import type { SeasonWeek } from '$lib/model/season';
 
   let { weeks, shown }: { weeks: readonly SeasonWeek[]; shown: number | null } = $props();
 
-  const INK = '#171A30';
-  const token = (name: string): string =>
-    typeof document === 'undefined'
-      ? INK
-      : getComputedStyle(document.documentElement).getPropertyValue(name).trim() || INK;
-
   const option = (): EChartsOption => {
-    const [ink, edge, gold, blue, rule] = [
-      token('--ink'),
-      token('--edge'),
-      token('--albero-g'),
-      token('--anil'),
-      token('--cal-3'),
-    ];
+    const { ink, edge, jump: gold, lift: blue, rule } = inksOf();
     const grid = (top: number, height: number) => ({ left: 76, right: 0, top, height });
     const names = weeks.map(({ number }) => String(number));
     const x = (i: number) => ({
@@ -104,7 +93,7 @@
 </div>
 <details>
   <summary>As a table</summary>
-  <table>
+  <table class="numbers">
     <thead
       ><tr
         ><th>Week</th><th>From</th><th>Phase</th><th>Block</th><th>Hard sets</th><th>Range</th><th>Contacts</th><th
@@ -152,15 +141,5 @@
   }
   .chart {
     height: 236px;
-  }
-  table {
-    font-size: 13px;
-    border-collapse: collapse;
-  }
-  th,
-  td {
-    text-align: left;
-    padding: 3px 12px 3px 0;
-    border-bottom: var(--rule);
   }
 </style>

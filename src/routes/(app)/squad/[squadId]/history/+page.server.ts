@@ -3,18 +3,15 @@ import { identityOf } from '$lib/server/auth/identity';
 import { openSquad } from '$lib/server/commands/on-squad';
 import { remembered } from '$lib/server/db/remembered';
 import { isId } from '$lib/server/http';
-import { HISTORY_WEEKS } from '$lib/model/athlete-history';
+import { weeksAsked } from '$lib/model/athlete-history';
 import { squadKnot, threadEnd } from '$lib/server/reads/page-thread';
 import { readSquadHistory } from '$lib/server/reads/squad-history';
 import type { PageServerLoad } from './$types';
 
-const USUAL_WEEKS = 14;
-
 export const load: PageServerLoad = async ({ locals, params, url }) => {
   const { clubId } = identityOf(locals);
   if (!isId(params.squadId)) error(404, 'There is no such squad in this club.');
-  const asked = Number(url.searchParams.get('weeks'));
-  const weeks = HISTORY_WEEKS.find((one) => one === asked) ?? USUAL_WEEKS;
+  const weeks = weeksAsked(url.searchParams);
   const of = url.searchParams.get('of')?.slice(0, 40) ?? null;
   return remembered(clubId, `squad history ${params.squadId} ${String(weeks)} ${of ?? ''}`, async (tx) => {
     const { club, squad } = await openSquad(tx, params.squadId);

@@ -3,7 +3,7 @@ import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
 import { isId } from '$lib/server/http';
-import { HISTORY_WEEKS } from '$lib/model/athlete-history';
+import { weeksAsked } from '$lib/model/athlete-history';
 import { readAthleteHistory } from '$lib/server/reads/athlete-history';
 import { squadKnot, threadEnd } from '$lib/server/reads/page-thread';
 import { ageOf } from '$lib/server/repositories/athletes';
@@ -11,13 +11,10 @@ import { loadClub } from '$lib/server/repositories/club-context';
 import { noteHealthView } from '$lib/server/repositories/history';
 import type { PageServerLoad } from './$types';
 
-const USUAL_WEEKS = 14;
-
 export const load: PageServerLoad = async ({ locals, params, url }) => {
   const { clubId, userId, role } = identityOf(locals);
   if (!isId(params.squadId) || !isId(params.athleteId)) error(404, 'There is no such athlete in this squad.');
-  const asked = Number(url.searchParams.get('weeks'));
-  const weeks = HISTORY_WEEKS.find((one) => one === asked) ?? USUAL_WEEKS;
+  const weeks = weeksAsked(url.searchParams);
   const health = can(role, 'health');
   const { club, squad, row, history } = await withClub(clubId, async (tx) => {
     const context = await loadClub(tx);

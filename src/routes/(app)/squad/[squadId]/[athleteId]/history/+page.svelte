@@ -1,18 +1,14 @@
 <script lang="ts">
-  import { HISTORY_WEEKS } from '$lib/model/athlete-history';
   import { massFromKg } from '$core/units';
-  import type { DrawnChart } from '$lib/ui/charts/chart';
+  import HistoryBar from '$lib/ui/history/HistoryBar.svelte';
   import HistoryChart from '$lib/ui/history/HistoryChart.svelte';
   import HistoryDay from '$lib/ui/history/HistoryDay.svelte';
-  import { labelledImage } from '$lib/ui/history/labelled-image';
-  import { ticksOf } from '$lib/ui/history/history-rows';
-  import { labelsOf } from '$lib/ui/history/row-labels';
   import HistoryTable from '$lib/ui/history/HistoryTable.svelte';
 
   let { data } = $props();
   const { athlete } = $derived(data);
   let table = $state(false);
-  let drawn = $state<DrawnChart | null>(null);
+  let image = $state<(() => string) | null>(null);
   /** the newest day on which something was changed, until another is chosen */
   let chosen = $state<string | null>(null);
   const day = $derived(chosen ?? data.history.lines[0]?.day ?? data.history.to);
@@ -30,11 +26,16 @@
       .filter(Boolean)
       .join(', '),
   );
-  const WORDS: Readonly<Record<number, string>> = { 6: '6 weeks', 14: '14 weeks', 104: '2 years' };
 </script>
 
 <svelte:head><title>{athlete.name}, history · Jaleo</title></svelte:head>
-<header>
+<HistoryBar
+  weeks={data.weeks}
+  link={(weeks) => `?weeks=${String(weeks)}`}
+  bind:table
+  image={table ? null : image}
+  file="{athlete.name} history"
+>
   <h1>{athlete.name}</h1>
   <span class="note">{about}</span>
   <nav aria-label="Parts of {athlete.name}’s page">
@@ -43,31 +44,7 @@
       aria-current="page">History</a
     >
   </nav>
-  <nav class="end" aria-label="Time shown">
-    {#each HISTORY_WEEKS as weeks (weeks)}
-      <a href="?weeks={weeks}" aria-current={weeks === data.weeks ? 'true' : undefined}>{WORDS[weeks]}</a>
-    {/each}
-  </nav>
-  <button class="quiet" aria-pressed={table} onclick={() => (table = !table)}>Table</button>
-  {#if !table && !empty}<button
-      class="quiet"
-      disabled={drawn === null}
-      onclick={() => {
-        const link = document.createElement('a');
-        link.href = drawn
-          ? labelledImage(
-              drawn.image(),
-              labelsOf(data.history, data.massUnit),
-              ticksOf(data.history),
-              athlete.name,
-              getComputedStyle(document.documentElement).getPropertyValue('--ink').trim(),
-            )
-          : '';
-        link.download = `${athlete.name} history.svg`;
-        link.click();
-      }}>Save as image</button
-    >{/if}
-</header>
+</HistoryBar>
 <div class="columns">
   <div class="main">
     {#if empty}<p>
@@ -76,7 +53,8 @@
         history={data.history}
         mass={data.massUnit}
         bind:day={() => day, (to) => (chosen = to)}
-        ready={(one) => (drawn = one)}
+        title={athlete.name}
+        ready={(one) => (image = one)}
       />
       <p class="keys note">
         <kbd>←</kbd> <kbd>→</kbd> day <kbd>PgUp</kbd> <kbd>PgDn</kbd> week. Filled points are tests, open ones sets of training.
@@ -87,32 +65,6 @@
 </div>
 
 <style>
-  header {
-    display: flex;
-    gap: 14px;
-    align-items: center;
-    flex-wrap: wrap;
-    padding: 10px 16px;
-    border-bottom: var(--rule);
-  }
-  nav {
-    display: flex;
-    border: 1px solid var(--ink);
-  }
-  nav a {
-    padding: 6px 12px;
-    color: inherit;
-    text-decoration: none;
-    font-weight: 560;
-    font-stretch: 92%;
-  }
-  nav a[aria-current] {
-    background: var(--ink);
-    color: var(--cal);
-  }
-  .end {
-    margin-left: auto;
-  }
   .columns {
     display: grid;
     grid-template-columns: minmax(0, 1fr) 262px;
