@@ -42,6 +42,7 @@ export const athlete = (own: Partial<AthleteFacts> = {}): AthleteFacts => ({
   focus: null,
   jumper: null,
   controlRung: null,
+  lighterFrom: null,
   history: NO_HISTORY,
   ...own,
 });
@@ -102,6 +103,7 @@ export const brief = (own: Partial<Brief> = {}): Brief => ({
     lastBlock: [],
     doses: {},
     steps: {},
+    climbs: {},
   },
   pins: {},
   shape: AS_TEMPLATE,

@@ -295,6 +295,8 @@ test('who played, who is called up and who is away: silly numbers stay typed, an
       .locator(`a[href^="/squad/${squadId}/"]:not([href$="balance"]):not([href$="history"]):not([href$="links"])`)
       .nth(nth)
       .click();
+    // the squad's page has a heading of its own, which is no athlete's name
+    await page.waitForURL(/squad\/[0-9a-f-]{36}\/[0-9a-f-]{36}/);
     await ready(page);
     const who = await page.getByRole('heading', { level: 1 }).textContent();
     const part = page.locator('section').filter({ has: page.getByRole('heading', { name: 'Own calendar' }) });

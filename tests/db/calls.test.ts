@@ -4,10 +4,12 @@ import { afterAll, beforeEach, describe, expect, it } from 'vitest';
 import { v7 } from 'uuid';
 import { closeAuth } from '../../src/lib/server/auth/auth';
 import { closeDatabase, withClub } from '../../src/lib/server/db/client';
-import { athlete, change, squad } from '../../src/lib/server/db/schema';
+import { athlete, change, squad, testResult } from '../../src/lib/server/db/schema';
 import type { CheckInBody } from '../../src/lib/model/bodies';
-import type { CallChange } from '../../src/lib/model/call';
+import type { Call, CallChange, CallChoice, CallOf } from '../../src/lib/model/call';
 import { decide } from '../../src/lib/server/commands/decide';
+import { runOne } from '../../src/lib/server/commands/run-command';
+import { settleCall } from '../../src/lib/server/commands/settle-call';
 import { loadCalls } from '../../src/lib/server/reads/call-rows';
 import { readCalls } from '../../src/lib/server/reads/calls';
 import { loadClub } from '../../src/lib/server/repositories/club-context';
@@ -441,5 +443,103 @@ it('one statement a subject: squads, athletes and sessions do not cost more when
       .insert(athlete)
       .values(Array.from({ length: 40 }, () => ({ clubId: club.clubId, id: v7(), name: 'More' })));
     expect((await loadClub(tx)).squads).toHaveLength(41);
+  });
+});
+
+describe('what stands still', () => {
+  const answerCall = (key: string, choice: CallChoice) => {
+    const id = v7();
+    return runOne({ clubId: club.clubId, id, verb: 'answer-call', actor: club.coachId }, { key, choice }, (tx) =>
+      settleCall(tx, id, { key, choice }, club.coachId),
+    );
+  };
+  const ofKind = async <K extends Call['kind']>(kind: K, health = true) =>
+    (await callsOf(club, health)).filter((call): call is CallOf<K> => call.kind === kind);
+
+  /** The main lift three times in a loading phase, the last two well under the first. */
+  async function stuck(who: string, phase: 'specific' | 'in-season' = 'specific'): Promise<void> {
+    await knownGround(club, [who]);
+    for (const [day, loadKg] of [
+      ['2026-11-16', 100],
+      ['2026-11-19', 90],
+      ['2026-11-22', 90],
+    ] as const) {
+      onDay(day);
+      const id = await makeCard(club, day, { phase });
+      await logDay(
+        club,
+        day,
+        id,
+        (line) => line.slot === 'main' && line.athleteId === who,
+        () => ({ loadKg, asWritten: false }),
+      );
+      await close(club, id);
+    }
+    onDay(DAY);
+  }
+
+  it('a main lift that is stuck is a call once a block; lighter work makes the next cards light (PROG-10)', async () => {
+    const who = club.athletes[0]!;
+    await stuck(who);
+    const [call] = await ofKind('stall');
+    expect(call).toMatchObject({ athlete: 'Athlete 1', rules: ['PROG-10'], signals: [] });
+    expect(call!.share).toBeGreaterThan(0.09);
+    expect(await answerCall(call!.key, 'seen')).toMatchObject({ ok: false, issues: [{ code: 'call_gone' }] });
+    expect(await answerCall(call!.key, 'lighter')).toMatchObject({ ok: true });
+    expect(await ofKind('stall')).toEqual([]);
+    expect(await answerCall(call!.key, 'lighter')).toMatchObject({ ok: false });
+    const page = await withClub(club.clubId, async (tx) => readCalls(await loadCalls(tx), null, true));
+    expect(page.settled).toMatchObject([{ words: 'lighter for three sessions', rules: ['PROG-10'] }]);
+
+    await makeCard(club, DAY, { phase: 'specific' });
+    const light = (await readOn(club, DAY)).view.filter(({ reasons }) =>
+      reasons.some(({ code, facts }) => code === 'does_less' && facts.why === 'asked-lighter'),
+    );
+    expect(new Set(light.map(({ athleteId }) => athleteId))).toEqual(new Set([who]));
+    expect(light.length).toBeGreaterThan(2);
+    // another block asks again, were it still stuck
+    onDay('2026-12-24');
+    expect((await withClub(club.clubId, (tx) => loadCalls(tx))).putOff).toHaveLength(1);
+  });
+
+  it('in season a lift is kept, and none is stuck', async () => {
+    await stuck(club.athletes[0]!, 'in-season');
+    expect(await ofKind('stall')).toEqual([]);
+  });
+
+  it('what two weeks forgot is named once a week (LED-1)', async () => {
+    await trained(MONDAY, club.athletes);
+    const [call] = await ofKind('neglected');
+    expect(call).toMatchObject({ rules: ['LED-1'] });
+    expect(call!.muscles.length).toBeGreaterThan(2);
+    expect(await answerCall(call!.key, 'later')).toMatchObject({ ok: false });
+    expect(await answerCall(call!.key, 'seen')).toMatchObject({ ok: true });
+    expect(await ofKind('neglected')).toEqual([]);
+    onDay('2026-11-29');
+    expect(await ofKind('neglected')).toEqual([]);
+    onDay('2026-11-30');
+    expect(await ofKind('neglected')).toHaveLength(1);
+  });
+
+  it('a lift that rose asks for a jump, until one is tested or the coach puts it off (PROG-11)', async () => {
+    const [one, two] = club.athletes;
+    const tested = (athleteId: string, test: string, day: string, own: object) =>
+      withClub(club.clubId, (tx) =>
+        tx.insert(testResult).values({ clubId: club.clubId, id: v7(), athleteId, test, day, side: 'both', ...own }),
+      );
+    for (const who of [one!, two!]) {
+      await tested(who, 'back-squat', '2026-10-20', { loadKg: 80, reps: 3, rir: 0 });
+      await tested(who, 'back-squat', MONDAY, { loadKg: 95, reps: 3, rir: 0 });
+    }
+    const [call] = await ofKind('test');
+    expect(call).toMatchObject({
+      why: 'lift-up',
+      mayWait: true,
+      athletes: [{ name: 'Athlete 1' }, { name: 'Athlete 2' }],
+    });
+    await tested(one!, 'cmj', DAY, { value: 0.4 });
+    expect(await ofKind('test')).toMatchObject([{ athletes: [{ name: 'Athlete 2' }] }]);
+    expect(await answerCall(call!.key, 'later')).toMatchObject({ ok: true });
+    expect(await ofKind('test')).toEqual([]);
   });
 });

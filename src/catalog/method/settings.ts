@@ -75,6 +75,8 @@ export const SETTINGS: MethodSettings = {
       { overDays: 21, change: 'minimum' },
       { overDays: 42, change: 'rung' },
     ],
+    asks: { clearTimes: 3, againDays: 28, stallShare: 0.035, jumpWithinDays: 3 },
+    tolerance: { tight: 2, of: 3 },
     eccentric: {
       daysBefore: 4,
       firstTimes: 2,
@@ -270,6 +272,7 @@ export const SETTINGS: MethodSettings = {
     unusedContactsMost: 15000,
     jumpedPhases: ['specific', 'pre-season', 'in-season'],
     barredShare: 12000,
+    tightShare: 6000,
     maxBarredShare: 0.5,
   },
 };

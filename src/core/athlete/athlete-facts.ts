@@ -71,5 +71,7 @@ export interface AthleteFacts {
   readonly jumper: 'one-foot' | 'two-foot' | null;
   /** rung of the control ladder the screens say (START-3), counted from 1; null = not known */
   readonly controlRung: number | null;
+  /** the coach asked for light cards from this day on, for some answered sessions (PROG-10) */
+  readonly lighterFrom: Day | null;
   readonly history: History;
 }

@@ -21,6 +21,7 @@ const record = (own: Partial<AthleteRecord> = {}): AthleteRecord => ({
   pastInjuries: [],
   moment: null,
   ceilings: [],
+  lighterFrom: null,
   records: [],
   complaints: [],
   ...own,

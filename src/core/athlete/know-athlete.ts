@@ -41,6 +41,7 @@ export interface AthleteRecord {
   readonly pastInjuries: readonly { readonly place: string; readonly side: Side | null }[];
   readonly moment: SetMoment | null;
   readonly ceilings: readonly Ceiling[];
+  readonly lighterFrom: Day | null;
   readonly records: readonly TestRecord[];
   readonly complaints: readonly Complaint[];
 }
@@ -113,6 +114,7 @@ export function knowAthlete(
     ),
     jumper: jumperKind(outcomes, specs),
     controlRung: controlRung(record.records, specs, day, start),
+    lighterFrom: record.lighterFrom,
     history,
   };
 }

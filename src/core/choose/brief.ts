@@ -25,6 +25,8 @@ export interface Running {
   readonly doses: Readonly<Record<string, Dose>>;
   /** the step its line takes after the squad's votes, which `doses` has already (`runningKey`, PROG-16) */
   readonly steps: Readonly<Record<string, SquadStep>>;
+  /** rungs its lines have climbed, by the entry come to; `from`: the entry below, which who is not ready still does */
+  readonly climbs: Readonly<Record<string, { readonly from: string; readonly today: boolean }>>;
 }
 
 export const runningKey = (exerciseId: string, row: DoseRowId): string => `${exerciseId} ${row}`;

@@ -32,6 +32,8 @@ export interface Context extends DayContext {
   readonly barredShares: Map<string, number>;
   /** the squad's doses, as they are worked out */
   readonly squadDoses: Map<string, Dose | null>;
+  /** the share of the squad an entry keeps leaving overly tight, 0–1 (PROG-14) */
+  readonly tightShare: (exerciseId: string) => number;
 }
 
 /**
@@ -73,6 +75,10 @@ export function makeContext(given: Brief, builtIn: Library, method: MethodTables
     patterns: patternsOf(day.library),
     barredShares: new Map(),
     squadDoses: new Map(),
+    tightShare: (exerciseId) =>
+      athletes.length === 0
+        ? 0
+        : athletes.filter(({ id }) => day.leavesTight(id).has(exerciseId)).length / athletes.length,
   };
 }
 

@@ -62,6 +62,7 @@ describe('roles of a week (WEEK-8)', () => {
       lastBlock: [],
       doses: {},
       steps: {},
+      climbs: {},
     };
     expect(solve({ role: as('B'), running }).card.lines.find(({ slot }) => slot === 'main')?.exerciseId).toBe(
       'romanian-deadlift',

@@ -3,7 +3,7 @@ import { getExercise, type Exercise } from '../library';
 import { rowForLevel, type Dose } from '../dose';
 import type { DoseRowId } from '../method';
 import { isMainSlot, type Card, type Line } from '../session';
-import { doseRange } from '../progress';
+import { doseRange, isReadyAbove } from '../progress';
 import { trainsGently, type DayContext } from './day-context';
 import { reasonsFor } from './base-reasons';
 import { enoughRow, rowCaseOf } from './row-for-athlete';
@@ -45,7 +45,7 @@ export function baseLine(
       };
   }
   const levelled = rowForLevel(line.row, rowCaseOf(athlete, method), context.phase, method);
-  const entry = getExercise(library, line.exerciseId);
+  const entry = ownEntry(line, athlete, context);
   const row = enoughRow(levelled, entry, athlete, method);
   const exercise = ownRung(entry, athlete, row, context);
   const same = exercise.id === line.exerciseId && row === line.row;
@@ -111,6 +111,19 @@ function asTyped(line: Line, exercise: Exercise, athlete: AthleteFacts, context:
   const fits = dose.percent === null && owned?.amount === dose.amount && owned.rir === dose.rir;
   const written = { ...dose, loadKg: dose.loadKg ?? (fits ? owned.loadKg : null) };
   return { exercise, row: line.row, dose: written, based: written, eased: [], reasons: [], typed: true };
+}
+
+/** The line's entry; where the squad has climbed, the rung below for who does not own it yet (PROG-16). */
+function ownEntry(
+  { exerciseId, row, reasons }: Line,
+  athlete: AthleteFacts,
+  { library, trackOf }: DayContext,
+): Exercise {
+  const entry = getExercise(library, exerciseId);
+  const from = reasons.find(({ code }) => code === 'squad_rung')?.facts.from;
+  const below = typeof from === 'string' ? library.exercises.get(from) : undefined;
+  const hasBegun = trackOf(athlete.id, exerciseId, row)?.owned != null;
+  return below && !hasBegun && !isReadyAbove(below, athlete, library) ? below : entry;
 }
 
 /** The rung an athlete has come to on the ladder of the squad's entry. */

@@ -7,20 +7,27 @@ import type { Line } from '../session';
 import type { Track } from '../track';
 import type { DayContext } from './day-context';
 
-/** Why an athlete's line differs from the squad's before anything of today is laid over it. */
-export function reasonsFor(
-  of: {
-    line: Line;
-    row: DoseRowId;
-    levelled: DoseRowId;
-    exercise: Exercise;
-    dose: Dose;
-    full: Dose;
-    holds: Track['owned'];
-  },
-  athlete: AthleteFacts,
-  { method }: DayContext,
-): Reason[] {
+interface Base {
+  readonly line: Line;
+  readonly row: DoseRowId;
+  readonly levelled: DoseRowId;
+  readonly exercise: Exercise;
+  readonly dose: Dose;
+  readonly full: Dose;
+  readonly holds: Track['owned'];
+}
+
+/** Why an athlete's line differs from the squad's before anything of today is laid over it, and what is to be minded on it. */
+export function reasonsFor(of: Base, athlete: AthleteFacts, context: DayContext): Reason[] {
+  const isTight = context.leavesTight(athlete.id).has(of.exercise.id);
+  const { tight, of: last } = context.method.settings.progress.tolerance;
+  return [
+    ...howItDiffers(of, athlete, context),
+    ...(isTight ? [{ code: 'leaves_tight', rules: ['PROG-14'], facts: { tight, last } }] : []),
+  ];
+}
+
+function howItDiffers(of: Base, athlete: AthleteFacts, { method }: DayContext): Reason[] {
   const { line, row, levelled, exercise, dose, full } = of;
   if (row !== levelled)
     return [{ code: 'at_ceiling', rules: ['DOSE-6'], facts: { lift: exercise.load.oneRepMax?.lift ?? '' } }];

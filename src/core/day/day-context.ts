@@ -3,7 +3,7 @@ import { matchTags, type Day, type EventDay, type MatchTag, type OwnCalendar } f
 import type { Dose } from '../dose';
 import type { Library, Phase } from '../library';
 import { schoolLibrary, type DoseRowId, type MethodTables, type Schools } from '../method';
-import { hasLightCard } from '../progress';
+import { leavesTight, lightCard, type LightCard } from '../progress';
 import { dayLimits, type DayLimits } from '../season';
 import type { Track } from '../track';
 import { ownDay, type Apart } from './own-day';
@@ -64,8 +64,10 @@ export interface DayContext extends Omit<DaySetting, 'tracks' | 'events' | 'cale
   /** the same day as it is for one athlete, by what that calendar holds beside the squad's */
   readonly forAthlete: (athleteId: string) => DayContext;
   readonly trackOf: (athleteId: string, exerciseId: string, row: DoseRowId) => Track | null;
-  /** two mornings of the last four were overly tight: less on every line (PROG-16) */
-  readonly isLight: (athleteId: string) => boolean;
+  /** why an athlete does less on every line: tired mornings, or the coach's word (PROG-16, PROG-10); null = does not */
+  readonly lightCard: (athlete: Pick<AthleteFacts, 'id' | 'lighterFrom'>) => LightCard | null;
+  /** entries that keep leaving an athlete overly tight (PROG-14) */
+  readonly leavesTight: (athleteId: string) => ReadonlySet<string>;
 }
 
 /** @param library the club's own; the schools are laid over it here */
@@ -82,15 +84,21 @@ export function makeDayContext(setting: DaySetting, library: Library, method: Me
     books.set(athleteId, made);
     return made;
   };
+  const ownLibrary = schoolLibrary(library, setting.schools, method);
   const asSquad = {
     ...rest,
-    library: schoolLibrary(library, setting.schools, method),
+    library: ownLibrary,
     method,
     tags,
     limits: dayLimits(tags, method.settings, setting.afterHeavy),
     contactsBefore: 0,
     apart: TOGETHER,
-    isLight: remembered((athleteId) => hasLightCard(tracksOf(athleteId), setting.day)),
+    lightCard: remembered(
+      ({ id, lighterFrom }: Pick<AthleteFacts, 'id' | 'lighterFrom'>) =>
+        lightCard(tracksOf(id), lighterFrom, setting.day),
+      ({ id }) => id,
+    ),
+    leavesTight: remembered((athleteId: string) => leavesTight(tracksOf(athleteId), setting.day, ownLibrary, method)),
     trackOf: (athleteId: string, exerciseId: string, row: DoseRowId) =>
       bookOf(athleteId).get(`${exerciseId} ${row}`) ?? null,
   };
@@ -99,7 +107,7 @@ export function makeDayContext(setting: DaySetting, library: Library, method: Me
   const card = alone ? { ...asSquad, ...ownDay(setting, alone, null, method.settings) } : asSquad;
   const context: DayContext = {
     ...card,
-    forAthlete: remembered((athleteId): DayContext => {
+    forAthlete: remembered((athleteId: string): DayContext => {
       const calendar = !alone && Object.hasOwn(calendars, athleteId) ? calendars[athleteId] : undefined;
       return calendar ? { ...context, ...ownDay(setting, calendar, card.limits, method.settings) } : context;
     }),
@@ -109,13 +117,13 @@ export function makeDayContext(setting: DaySetting, library: Library, method: Me
 
 const TOGETHER: Apart = { event: false, recovery: false, primer: false };
 
-function remembered<T>(of: (id: string) => T): (id: string) => T {
-  const known = new Map<string, T>();
-  return (id) => {
-    const was = known.get(id);
+function remembered<Of, T>(of: (one: Of) => T, keyOf: (one: Of) => unknown = (one) => one): (one: Of) => T {
+  const known = new Map<unknown, T>();
+  return (one) => {
+    const was = known.get(keyOf(one));
     if (was !== undefined) return was;
-    const is = of(id);
-    known.set(id, is);
+    const is = of(one);
+    known.set(keyOf(one), is);
     return is;
   };
 }

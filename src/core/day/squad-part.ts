@@ -26,11 +26,8 @@ export function lessened(working: WorkingLine, line: Line, athlete: AthleteFacts
   if (context.own || working.typed || exercise.id !== line.exerciseId || row !== line.row) return working;
   const track = context.trackOf(athlete.id, exercise.id, row);
   const hasRisen = line.reasons.some(({ code, facts }) => code === 'squad_step' && facts.rise === true);
-  const why = context.isLight(athlete.id)
-    ? 'light-card'
-    : dose.loadKg === null
-      ? lessOnLine(track, exercise, hasRisen, context.method)
-      : null;
+  const why =
+    context.lightCard(athlete) ?? (dose.loadKg === null ? lessOnLine(track, exercise, hasRisen, context.method) : null);
   const less = why && lesserDose({ exerciseId: exercise.id, row, dose }, context);
   return less ? easedTo(working, less, { code: 'does_less', rules: ['PROG-16'], facts: { why } }) : working;
 }

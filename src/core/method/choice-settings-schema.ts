@@ -41,6 +41,8 @@ export const choiceSettingsSchema = z.object({
   /** phases that train jumps: there contacts are to be used (WEEK-9) */
   jumpedPhases: z.array(z.enum(PHASES)),
   barredShare: z.number().int(),
+  /** times the share of the squad an entry keeps leaving overly tight (PROG-14) */
+  tightShare: z.number().int(),
   maxBarredShare: z.number(),
   kept: z.number().int(),
   /** points of a jump, and of another line, that the block has on another day */

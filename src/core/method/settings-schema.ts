@@ -76,6 +76,19 @@ export const settingsSchema = z.object({
       stepsASession: z.number(),
     }),
     layoff: z.array(z.object({ overDays: z.number(), change: z.enum(['set', 'minimum', 'rung']) })),
+    /** what stands still or jumps ahead asks for something (PROG-8, PROG-10, PROG-11) */
+    asks: z.object({
+      /** clean times at the most of a range before the test of the next rung is asked for */
+      clearTimes: z.number().int(),
+      /** a test made, or a call put off, this lately is not asked for again: about a block */
+      againDays: z.number().int(),
+      /** a main lift is stuck when its e1RM lies this share under the block's first */
+      stallShare: z.number(),
+      /** a lift that rose beyond its error asks for a jump for so long */
+      jumpWithinDays: z.number().int(),
+    }),
+    /** PROG-14: an entry that left an athlete overly tight so often of its last times */
+    tolerance: z.object({ tight: z.number().int(), of: z.number().int() }),
     /** SAFE-10: how far from an event its first times lie, and what each week from the first allows */
     eccentric: z.object({
       daysBefore: z.number(),

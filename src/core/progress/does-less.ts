@@ -5,7 +5,9 @@ import type { Track } from '../track';
 import { answerActsOn } from './acts-on-answer';
 
 /** Why an athlete does one step less than the squad today (PROG-16). */
-export type WhyLess = 'light-card' | 'voted-down' | 'not-answered';
+export type WhyLess = LightCard | 'voted-down' | 'not-answered';
+/** Why a whole card is light: by the mornings, or at the coach's word (PROG-10). */
+export type LightCard = 'light-card' | 'asked-lighter';
 
 /** Answered sessions a light card lasts, the answers looked back over, and those among them that make it. */
 export const LIGHT_FOR = 3;
@@ -15,19 +17,24 @@ export const LIGHT_FROM = 2;
 export const FINE_AGAIN = 2;
 
 /**
- * Whether the whole card is light: two *overly tight* in the last four answers, for the three answered sessions after them.
+ * Whether the whole card is light: two *overly tight* in the last four answers, or the coach's word, for the three answered
+ * sessions after them.
  * @param tracks all of the athlete's
+ * @param lighterFrom the day of the coach's word; null = none
  * @param day the day of the card
  */
-export function hasLightCard(tracks: readonly Track[], day: Day): boolean {
+export function lightCard(tracks: readonly Track[], lighterFrom: Day | null, day: Day): LightCard | null {
   const answers = new Map<Day, string>();
   for (const { exposures } of tracks)
     for (const exposure of exposures)
       if (exposure.response && exposure.day < day) answers.set(exposure.day, exposure.response.answer);
   const newest = [...answers].sort(([a], [b]) => (a < b ? 1 : -1)).map(([, answer]) => answer);
-  return Array.from({ length: LIGHT_FOR }, (_, since) => newest.slice(since, since + LIGHT_OF)).some(
+  const isTired = Array.from({ length: LIGHT_FOR }, (_, since) => newest.slice(since, since + LIGHT_OF)).some(
     (window) => window[0] === 'tight' && window.filter((answer) => answer === 'tight').length >= LIGHT_FROM,
   );
+  if (isTired) return 'light-card';
+  if (lighterFrom === null || lighterFrom > day) return null;
+  return [...answers.keys()].filter((answered) => answered >= lighterFrom).length < LIGHT_FOR ? 'asked-lighter' : null;
 }
 
 /**
@@ -39,7 +46,7 @@ export function lessOnLine(
   exercise: Exercise,
   hasRisen: boolean,
   method: MethodTables,
-): Exclude<WhyLess, 'light-card'> | null {
+): Exclude<WhyLess, LightCard> | null {
   const exposures = track?.exposures ?? [];
   if (hasRisen && exposures[0] && exposures[0].response === null) return 'not-answered';
   let fine = 0;

@@ -2,10 +2,10 @@ import { meetsGate } from '../athlete';
 import type { Dose } from '../dose';
 import type { Exercise, Library } from '../library';
 import type { MethodTables } from '../method';
-import { earns, type Exposure } from '../track';
+import { earns } from '../track';
 import type { Change } from './change';
 import type { JudgedCase } from './progress-case';
-import { doseRange, entryOnRung, rungOf, type DoseRange } from './range';
+import { doseRange, entryOnRung, isAtMost, rungOf, type DoseRange } from './range';
 
 /** Clean sessions at the most below before a rung left for tightness is tried again (PROG-4). */
 const TRIED_AGAIN_AFTER = 3;
@@ -65,9 +65,6 @@ export function raiseByResponse(
   };
   return { kind: 'rung-up', from, to: { exerciseId: next.id, dose }, rules, saw: { ...saw, gateMet: true } };
 }
-
-const isAtMost = ({ dose, based }: Exposure, range: DoseRange): boolean =>
-  (based ?? dose).sets >= range.sets[1] && (based ?? dose).amount >= range.amount[1];
 
 /** The entry on the next rung where nothing stands before it: its gates, and what the athlete was sent down for. */
 function rungAbove(of: JudgedCase, range: DoseRange, library: Library): Exercise | null {

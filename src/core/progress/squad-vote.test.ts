@@ -5,7 +5,20 @@ import { athlete, brief, dose, trackOf } from '../../../tests/fixtures';
 import type { Dose } from '../dose';
 import { getExercise } from '../library';
 import type { Exposure, Track } from '../track';
-import { countVotes, mayRiseOf, nextDose, settlesAlone, squadStep, voteOf, type MayRise, type Vote } from '.';
+import {
+  countVotes,
+  entryOnRung,
+  isReadyAbove,
+  mayRiseOf,
+  nextDose,
+  settlesAlone,
+  squadClimb,
+  squadStep,
+  voteOf,
+  type MayRise,
+  type Vote,
+} from '.';
+import { NO_HISTORY } from '../athlete';
 
 const RAISE = getExercise(LIBRARY, 'calf-raise-one-leg');
 const at = (own: Partial<Dose> = {}): Dose => dose({ sets: 2, amount: 8, per: 'side', rir: 2, ...own });
@@ -235,5 +248,72 @@ describe('what a rule settles alone (PROG-17)', () => {
     expect(change('rung-up', {})).toBe(false);
     expect(change('rung-down', {})).toBe(false);
     expect(change('layoff', {})).toBe(false);
+  });
+});
+
+describe('a squad climbs a rung (PROG-16)', () => {
+  const BRIDGE = getExercise(LIBRARY, 'straight-leg-bridge');
+  const owns = athlete({ history: { ...NO_HISTORY, mastered: { [BRIDGE.id]: 9 } } });
+  const climb = (
+    votes: readonly (Vote | null)[],
+    ready: number,
+    own: { may?: MayRise; dose?: Partial<Dose>; lastStep?: string | null; id?: string } = {},
+  ) =>
+    squadClimb(
+      {
+        exercise: own.id ? getExercise(LIBRARY, own.id) : BRIDGE,
+        row: own.id ? 'D-SLOW' : 'D-ECC',
+        dose: dose({ sets: 3, amount: own.id ? 6 : 15, ...own.dose }),
+        sessionId: 's',
+        day: '2026-11-20',
+      },
+      { votes: countVotes(votes), ready },
+      own.may ?? 'develops',
+      { today: '2026-11-24', lastStep: own.lastStep ?? null },
+      LIBRARY,
+      METHOD,
+    );
+  const ten = times(10, 'up');
+
+  it('when half of those who did it are ready for the next, at its minimum dose', () => {
+    expect(climb(ten, 5)).toMatchObject({
+      from: 'straight-leg-bridge',
+      to: 'straight-leg-bridge-one-leg',
+      dose: { sets: 2, amount: 6 },
+      ready: 5,
+    });
+    expect(climb(ten, 4)).toBeNull();
+    expect(climb([...times(5, 'up'), null, null], 3)).not.toBeNull();
+  });
+
+  it('only from the most of its own rung, and not while a third vote down or the line stepped this week', () => {
+    expect(climb(ten, 10, { dose: { amount: 14 } })).toBeNull();
+    expect(climb(ten, 10, { dose: { sets: 2 } })).toBeNull();
+    expect(climb([...times(6, 'up'), ...times(3, 'down')], 9)).toBeNull();
+    expect(climb([...times(2, 'up'), ...times(3, 'silent')], 5)).toBeNull();
+    expect(climb(ten, 10, { lastStep: '2026-11-19' })).toBeNull();
+  });
+
+  it('what is only kept goes by reps, then rung, and keeps its sets; other kept lines and jumps do not', () => {
+    expect(climb(ten, 10, { may: 'kept-ladder', dose: { sets: 2 } })).toMatchObject({ dose: { sets: 2, amount: 6 } });
+    expect(climb(ten, 10, { may: 'kept' })).toBeNull();
+    expect(climb(ten, 10, { id: 'countermovement-jump' })).toBeNull();
+  });
+
+  it('ready is who owns the rung below and meets the gates of the next', () => {
+    expect(isReadyAbove(BRIDGE, owns, LIBRARY)).toBe(true);
+    expect(isReadyAbove(BRIDGE, athlete(), LIBRARY)).toBe(false);
+    expect(isReadyAbove(BRIDGE, { ...owns, tests: {} }, LIBRARY)).toBe(false);
+    expect(isReadyAbove(getExercise(LIBRARY, 'back-squat'), owns, LIBRARY)).toBe(false);
+  });
+});
+
+describe('the entry on the next rung', () => {
+  it('is of its own kind where the rung has several', () => {
+    const above = (id: string) => entryOnRung(getExercise(LIBRARY, id), 1, LIBRARY)?.id;
+    expect(above('bent-knee-calf-raise-two-leg')).toBe('bent-knee-calf-raise');
+    expect(above('calf-raise-two-leg')).toBe('calf-raise-one-leg');
+    expect(above('romanian-deadlift')).toBe('kickstand-rdl');
+    expect(above('glute-ham-raise')).toBeUndefined();
   });
 });

@@ -62,28 +62,44 @@ export function countVotes(votes: readonly (Vote | null)[]): Votes {
   return { up, down, answered: did - silent, did };
 }
 
+/** Days a step is judged by. `lastStep`: of the card on which the line stepped last; null = never. */
+export interface StepDays {
+  readonly today: Day;
+  readonly lastStep: Day | null;
+}
+
+/** Whether a line may step at all: enough days passed, and half answered (PROG-16). */
+export function mayStep(
+  { day }: Pick<SquadLine, 'day'>,
+  votes: Votes,
+  may: MayRise,
+  { today, lastStep }: StepDays,
+  { settings }: Pick<MethodTables, 'settings'>,
+): boolean {
+  const { squad } = settings.progress;
+  if (votes.answered === 0 || daysBetween(day, today) < squad.daysAfter) return false;
+  const gap = may === 'kept-ladder' ? squad.keptDaysBetween : squad.daysBetween;
+  if (lastStep !== null && daysBetween(lastStep, today) < gap) return false;
+  return votes.answered >= votes.did * squad.answeredShare;
+}
+
 /**
  * The step a squad's line takes after its last time (PROG-16): a third or more of the answers down, one step down; half or
  * more up, one step up as far as its block lets it; fewer than half answering, nothing. Not before two days have passed,
  * nor twice in a week.
- * @param lastStep the day of the card on which the line stepped last; null = never
  * @returns null = the line stays
  */
 export function squadStep(
   line: SquadLine,
   votes: Votes,
   may: MayRise,
-  { today, lastStep }: { readonly today: Day; readonly lastStep: Day | null },
+  days: StepDays,
   library: Library,
   method: MethodTables,
 ): SquadStep | null {
   const { squad, timeStepS } = method.settings.progress;
   const range = doseRange(line.exercise, method.doses[line.row], library);
-  if (!range || !method.doses[line.row].progresses || votes.answered === 0) return null;
-  if (daysBetween(line.day, today) < squad.daysAfter) return null;
-  const gap = may === 'kept-ladder' ? squad.keptDaysBetween : squad.daysBetween;
-  if (lastStep !== null && daysBetween(lastStep, today) < gap) return null;
-  if (votes.answered < votes.did * squad.answeredShare) return null;
+  if (!range || !method.doses[line.row].progresses || !mayStep(line, votes, may, days, method)) return null;
   const { dose } = line;
   const step = (kind: SquadStep['kind'], to: Dose): SquadStep => ({ kind, from: dose, to, votes });
   if (votes.down >= votes.answered * squad.downShare) {

@@ -73,6 +73,7 @@ function athletesOf(people: People): AthleteFacts[] {
     focus: null,
     jumper: null,
     controlRung: null,
+    lighterFrom: null,
     history: NO_HISTORY,
   }));
 }
@@ -150,7 +151,7 @@ export const surveyBrief = (
   calendars: {},
   tracks: {},
   begun: {},
-  running: { phase, entries: {}, prep: [], otherDays: [], lastBlock: [], doses: {}, steps: {} },
+  running: { phase, entries: {}, prep: [], otherDays: [], lastBlock: [], doses: {}, steps: {}, climbs: {} },
   pins: {},
   shape: AS_TEMPLATE,
   typed: [],

@@ -10,6 +10,7 @@ export * from './jump-profile';
 export * from './sprint-profile';
 export * from './reliability';
 export * from './noise-book';
+export * from './risen-lifts';
 export * from './test-spec';
 export * from './outcome';
 export * from './check-value';

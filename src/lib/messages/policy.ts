@@ -25,6 +25,10 @@ export function appliedWords({ progress, loading }: MethodSettings): PolicyLine[
       rules: ['PROG-15', 'PROG-16'],
     },
     {
+      words: `A line without a load, at the most of its rung, goes to the next when ${part(squad.upShare)} or more of those who do it own the rung below and meet what the next asks. Who does not stays on the rung below. Rungs of jumps change with the block.`,
+      rules: ['PROG-16', 'JUMP-10'],
+    },
+    {
       words: `A load the block develops rises by the smallest step of at least ${percent(loading.stepMin)} when every set was done at the reserve asked for and the morning was answered. What the block keeps rises after two such times with one rep more in reserve; a step above ${percent(loading.stepMax)} after two with two more.`,
       rules: ['PROG-9', 'PROG-15', 'DOSE-11'],
     },
@@ -56,10 +60,26 @@ export function appliedWords({ progress, loading }: MethodSettings): PolicyLine[
 }
 
 /** What is asked: the rest. */
-export const askedWords = (): PolicyLine[] => [
+export const askedWords = ({ progress: { asks }, ledger: { forgotten } }: MethodSettings): PolicyLine[] => [
   { words: 'Pain of 3 or more, or a sign, until somebody has passed it on.', rules: ['SAFE-2'] },
   { words: 'Mild pain three mornings in a row.', rules: ['PROG-17'] },
   { words: 'Half of a squad silent after a session.', rules: ['PROG-6', 'PROG-17'] },
-  { words: 'A rung up or down, and a cut to the least of a range.', rules: ['PROG-2', 'PROG-4'] },
+  { words: 'A rung up or down for one athlete, and a cut to the least of a range.', rules: ['PROG-2', 'PROG-4'] },
   { words: 'A test before something goes on: after a long layoff, or a rung left twice.', rules: ['PROG-7', 'PROG-4'] },
+  {
+    words: `A test that opens the next rung, after ${String(asks.clearTimes)} clean times at the most of the one below; not again within ${String(asks.againDays)} days.`,
+    rules: ['PROG-8'],
+  },
+  {
+    words: `A main lift whose estimated maximum lies more than ${percent(asks.stallShare)} under the block’s first in its last two times, once in ${String(asks.againDays)} days.`,
+    rules: ['PROG-10'],
+  },
+  {
+    words: `A jump test, for ${String(asks.jumpWithinDays)} days after a lift rose beyond its error.`,
+    rules: ['PROG-11'],
+  },
+  {
+    words: `Muscles with fewer than ${String(forgotten.sets)} hard sets in ${String(forgotten.days)} days, once a week.`,
+    rules: ['LED-1'],
+  },
 ];

@@ -24,6 +24,7 @@ const tier = (value: Facts[string] | undefined): Tier => String(value) as Tier;
 
 const WHY_LESS: Readonly<Record<string, string>> = {
   'light-card': 'Overly tight on two of the last four mornings: one step less on every line for three sessions.',
+  'asked-lighter': 'You asked for lighter work: one step less on every line for three answered sessions.',
   'voted-down': 'Overly tight after it last time: one step less until two mornings are fine.',
   'not-answered':
     'The squad’s line has risen and this athlete has not answered: one step less until the answer is there.',
@@ -90,6 +91,9 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   dosed_by: (f) => `Dosed as ${text(f.rowName)} for ${text(f.phase)} (${text(f.row)}).`,
   lands: (f) => `${text(f.raw)} contacts, ${tier(f.tier)} tier, ${text(f.weighted)} weighted.`,
   quiet_day: (f) => `${near(f.daysBefore)}: no heavy lower-body work, no high tier.`,
+  leaves_tight: (f) =>
+    `Left this athlete overly tight ${text(f.tight)} of the last ${text(f.last)} times: watch it, or put another in its place.`,
+  leaves_some_tight: (f) => `${text(f.count)} of ${text(f.of)} keep being overly tight after it: it is chosen less.`,
   some_barred: (f) => `${text(f.count)} of ${text(f.of)} do something else here.`,
   load_to_be_found: (f) =>
     `No tested lift: find the load. Ramp by ${percent(f.rampLow)} to ${percent(f.rampHigh)} until RIR ${text(f.rir)}.`,
@@ -131,6 +135,8 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
         : 'Start line not known yet: the bottom of the range.',
   accepted_change: () => 'Changed after last time, on the coach’s word.',
   moved_by_rule: () => 'The load moved after last time, by rule.',
+  squad_rung: (f) =>
+    `${f.today === true ? 'Today the squad climbs a rung' : 'The squad climbed a rung'} from ${text(f.below).toLowerCase()}, which half own. Who does not stays on it.`,
   squad_step: (f) =>
     `The squad’s line steps ${f.rise === true ? 'up' : 'down'} from ${text(f.sets)} × ${text(f.amount)}${f.unit === 'seconds' ? ' s' : ''}: of ${text(f.did)} who did it ${text(f.answered)} answered, ${text(f.up)} for more and ${text(f.down)} for less.`,
   does_less: (f) => WHY_LESS[text(f.why)] ?? 'One step under the squad today.',

@@ -1,5 +1,6 @@
 import type { Dose } from '$core/dose';
 import type { DoseRowId } from '$core/method';
+import type { StallSignal } from '$core/progress';
 import type { Answer } from '$core/track';
 
 /** One athlete's part of a call about doses. */
@@ -30,6 +31,8 @@ export interface Stepped {
   readonly exercise: string;
   readonly to: string;
   readonly rise: boolean;
+  /** it climbed a rung, from this entry */
+  readonly above: string | null;
 }
 
 /** Who of a squad has answered for its last session. */
@@ -52,6 +55,10 @@ export interface CallBase {
   readonly ruleWords: string;
 }
 
+/** What a coach may say to a call that moves no dose by itself: put off, seen, lighter work, a talk. */
+export const CALL_CHOICES = ['later', 'seen', 'lighter', 'talk'] as const;
+export type CallChoice = (typeof CALL_CHOICES)[number];
+
 /** A decision that waits, as the screen shows it. */
 export type Call =
   | (CallBase & {
@@ -70,7 +77,11 @@ export type Call =
     })
   | (CallBase & {
       readonly kind: 'test';
-      readonly why: 'layoff' | 'sent-down';
+      readonly why: 'layoff' | 'sent-down' | 'next-rung' | 'lift-up';
+      /** its name; null = screen again as a whole */
+      readonly test: string | null;
+      /** it may be put off for about a block */
+      readonly mayWait: boolean;
       readonly href: string;
       readonly athletes: readonly { readonly id: string; readonly name: string; readonly detail: string }[];
     })
@@ -89,6 +100,25 @@ export type Call =
       readonly contactsFewer: number;
       readonly mornings: readonly { day: string; answer: Answer }[];
       readonly changes: readonly CallChange[];
+    })
+  | (CallBase & {
+      readonly kind: 'stall';
+      readonly athlete: string;
+      readonly athleteId: string;
+      readonly exercise: string;
+      /** e1RM, kg */
+      readonly firstKg: number;
+      readonly nowKg: number;
+      readonly share: number;
+      readonly signals: readonly StallSignal[];
+      /** the next card, to put another lift in its place */
+      readonly bench: string;
+    })
+  | (CallBase & {
+      readonly kind: 'neglected';
+      readonly days: number;
+      readonly words: string;
+      readonly muscles: readonly { readonly name: string; readonly href: string }[];
     })
   | (CallBase & { readonly kind: 'rise'; readonly exercise: string; readonly changes: readonly CallChange[] });
 

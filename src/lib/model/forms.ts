@@ -3,6 +3,7 @@ import { LEVELS, SIDES, TIERS } from '$core/library';
 import { SIGNS } from '$core/safety';
 import { SCHOOL_IDS } from '$core/method';
 import { mondayOf } from '$core/season';
+import { CALL_CHOICES } from './call';
 import { EQUIPMENT } from './kit';
 import { daySchema } from './bodies';
 
@@ -301,3 +302,7 @@ export const levelsSchema = z
     path: ['liftLevel'],
     message: 'Choose a level for lifts or for jumps.',
   });
+
+/** The coach's word on a call that moves no dose by itself. */
+export const answerCallSchema = z.object({ key: z.string().min(1).max(200), choice: z.enum(CALL_CHOICES) });
+export type AnswerCall = z.output<typeof answerCallSchema>;

@@ -34,6 +34,7 @@ export function compileOption(option: Option, { slot }: SlotOptions, context: Co
       (slot.main && method.settings.lifts.usualMains.includes(exercise.id) ? choice.usualMain : 0) +
       (slot.main && isMainSquat(exercise, context) ? choice.mainSquat : 0) -
       Math.round(choice.barredShare * option.barredShare) -
+      (slot.main ? 0 : Math.round(choice.tightShare * context.tightShare(exercise.id))) -
       (near ? choice.sorenessPoint * exercise.soreness : 0),
     timeS: lineSeconds(option, slot.group !== null ? choice.pairedRest : 1),
     contacts: Math.round(contacts.weighted * CONTACT_SCALE),

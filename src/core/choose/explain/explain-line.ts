@@ -45,6 +45,18 @@ export function explainLine(
       },
     });
 
+  const climb = Object.hasOwn(brief.running.climbs, exercise.id) ? brief.running.climbs[exercise.id] : undefined;
+  if (climb)
+    reasons.push({
+      code: 'squad_rung',
+      rules: ['PROG-16', 'PROG-13'],
+      facts: {
+        from: climb.from,
+        today: climb.today,
+        below: context.library.exercises.get(climb.from)?.name ?? climb.from,
+      },
+    });
+
   const guards = sport.guards.filter((guard) => guard.exercises.includes(exercise.id));
   if (slot.guard && guards[0])
     reasons.push({ code: 'guards', rules: ['SEL-2'], facts: { guard: guards[0].name, sport: sport.name } });
@@ -106,6 +118,13 @@ export function explainLine(
       code: 'some_barred',
       rules: ['SEL-6'],
       facts: { count: Math.round(barredShare * brief.athletes.length), of: brief.athletes.length },
+    });
+  const tight = context.tightShare(exercise.id);
+  if (tight > 0)
+    reasons.push({
+      code: 'leaves_some_tight',
+      rules: ['PROG-14'],
+      facts: { count: Math.round(tight * brief.athletes.length), of: brief.athletes.length },
     });
   return reasons;
 }

@@ -1,8 +1,6 @@
-import { addDays, weekdayOf, type Day } from '$core/calendar';
-import type { Dose } from '$core/dose';
-import { readLedger, type LedgerReading } from '$core/ledger';
+import { addDays, weekdayOf } from '$core/calendar';
+import type { LedgerReading } from '$core/ledger';
 import { ewma, loadFlags, weekLoad } from '$core/load';
-import type { DoseRowId } from '$core/method';
 import type { BalancePage } from '$lib/model/balance';
 import type { Tx } from '../db/client';
 import { loadEfforts, loadLinesWritten, loadSetsDone } from '../repositories/balance';
@@ -10,30 +8,12 @@ import type { AthleteRow } from '../repositories/athletes';
 import { libraryOf, type ClubContext, type SquadRow } from '../repositories/club-context';
 import { dayLoads } from './day-loads';
 import { nextCardDay, squadKnot, threadEnd } from './page-thread';
+import { asCounted, ledgerOver, type Counted } from './squad-ledger';
 
 /** Weeks shown of the load: this one, and those it is held against. */
 const WEEKS = 6;
 const ACUTE_DAYS = 7;
 const CHRONIC_DAYS = 28;
-
-const DONE: Dose = {
-  sets: 1,
-  amount: 0,
-  unit: 'reps',
-  per: null,
-  percent: null,
-  loadKg: null,
-  rir: null,
-  restSeconds: null,
-  tempo: null,
-};
-
-interface Counted {
-  readonly day: Day;
-  readonly exerciseId: string;
-  readonly row: DoseRowId;
-  readonly dose: Dose;
-}
 
 /** What a squad, or one athlete of it, planned and did over the last weeks (method 11), and how hard its weeks were (12). */
 export async function readBalance(
@@ -48,22 +28,13 @@ export async function readBalance(
   const after = addDays(today, -Math.max(...windows, forgotten.days));
   const athleteId = athletes.find(({ id }) => id === asked)?.id ?? null;
   const [done, written] = [
-    await loadSetsDone(tx, squad.id, after, today),
+    await loadSetsDone(tx, [squad.id], after, today),
     await loadLinesWritten(tx, squad.id, after, today),
   ];
   const own = done.filter((set) => athleteId === null || set.athleteId === athleteId);
-  // a squad's sets are those of its average athlete
-  const people = new Set(own.map((set) => set.athleteId)).size || 1;
   const library = libraryOf(club, squad);
-  const over = (days: number, of: readonly Counted[]): LedgerReading =>
-    readLedger(
-      of.flatMap(({ day, exerciseId, row, dose }) => {
-        const exercise = library.exercises.get(exerciseId);
-        return exercise && day > addDays(today, -days) ? [{ exercise, row, dose }] : [];
-      }),
-      method,
-    );
-  const asDone = own.map(({ sets, rir, ...of }): Counted => ({ ...of, dose: { ...DONE, sets: sets / people, rir } }));
+  const over = (days: number, of: readonly Counted[]): LedgerReading => ledgerOver(days, of, library, club);
+  const asDone = asCounted(own);
   const lately = over(forgotten.days, asDone);
   return {
     thread: {

@@ -1,10 +1,13 @@
-import { and, asc, eq, gt, gte, inArray, lte, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, gte, inArray, lte, sql } from 'drizzle-orm';
 import { addDays, type Day } from '$core/calendar';
 import { ANSWER_SPEAKS_OF_DAYS } from '$core/track';
 import type { Tx } from '../db/client';
 import { fact, gymSession, sessionLine } from '../db/schema';
 import { loadSquadsAthletes, type AthleteRow } from '../repositories/athletes';
+import { loadSetsDone } from '../repositories/balance';
 import { loadClub, type ClubContext } from '../repositories/club-context';
+import type { CallChoice } from '$lib/model/call';
+import type { SetsDone } from './squad-ledger';
 
 /** What was done longer ago asks for nothing any more: the layoff's rules speak from then on. */
 const RECENT_DAYS = 12;
@@ -32,14 +35,35 @@ const loadDecisions = (tx: Tx, today: Day) =>
     )
     .orderBy(fact.seq);
 
+/** Calls the coach has put off or answered, newest first. */
+const loadPutOff = async (tx: Tx, today: Day): Promise<CallRows['putOff']> => {
+  const rows = await tx
+    .select({ day: fact.day, body: fact.body })
+    .from(fact)
+    .where(and(eq(fact.kind, 'call'), gt(fact.day, addDays(today, -PUT_OFF_DAYS)), lte(fact.day, today)))
+    .orderBy(desc(fact.seq));
+  return rows.map(({ day, body }) => ({ ...(body as CallAnswer), day }));
+};
+/** Longer than any call stays away. */
+const PUT_OFF_DAYS = 60;
+
+/** What the coach said to a call that moves no dose by itself. */
+export interface CallAnswer {
+  readonly key: string;
+  readonly choice: CallChoice;
+}
+
 export interface CallRows {
   readonly club: ClubContext;
   readonly squads: ReadonlyMap<string, readonly AthleteRow[]>;
   readonly sessions: Awaited<ReturnType<typeof loadRecentSessions>>;
   readonly decisions: readonly (typeof fact.$inferSelect)[];
+  readonly putOff: readonly (CallAnswer & { readonly day: Day })[];
+  /** sets of the ledger's window for what is neglected */
+  readonly done: readonly SetsDone[];
 }
 
-/** Everything Calls reads, in four statements. */
+/** Everything Calls reads, in six statements. */
 export async function loadCalls(tx: Tx): Promise<CallRows> {
   const club = await loadClub(tx);
   return {
@@ -51,6 +75,13 @@ export async function loadCalls(tx: Tx): Promise<CallRows> {
     ),
     sessions: await loadRecentSessions(tx, club.today),
     decisions: await loadDecisions(tx, club.today),
+    putOff: await loadPutOff(tx, club.today),
+    done: await loadSetsDone(
+      tx,
+      club.squads.map(({ id }) => id),
+      addDays(club.today, -club.method.settings.ledger.forgotten.days),
+      club.today,
+    ),
   };
 }
 

@@ -5,7 +5,7 @@ import { timesOf, type ClubContext } from '../repositories/club-context';
 import type { CallRows } from './call-rows';
 import { makeCalls, readMornings } from './make-calls';
 import { nextCardDay, sayDay } from './page-thread';
-import { movedByRule, settledToday, squadsStepped } from './settled-today';
+import { answeredToday, movedByRule, settledToday, squadsStepped } from './settled-today';
 
 /** The page: calls, today's sessions, what was settled. @param asked the squad shown; null = all */
 export function readCalls(rows: CallRows, asked: string | null, health: boolean) {
@@ -46,7 +46,7 @@ export function readCalls(rows: CallRows, asked: string | null, health: boolean)
       day: sayDay(nextCardDay(squad, club.today)),
       event: squad.events.find(({ day }) => day >= club.today) ?? null,
     })),
-    settled: settledToday(rows, squadId),
+    settled: [...settledToday(rows, squadId), ...answeredToday(rows, squadId)],
     mornings: readMornings(rows, squadId),
     moved: movedByRule(rows, squadId),
     stepped: squadsStepped(rows, squadId),

@@ -1,4 +1,4 @@
-import type { Brief, Running } from '$core/choose';
+import { runningKey, type Brief, type Running } from '$core/choose';
 import { addDays, daysBetween, weekdayOf, type Day } from '$core/calendar';
 import type { PlannedMain } from '$core/day';
 import { kneeHip } from '$core/ledger';
@@ -13,7 +13,7 @@ import { begunIn, type SessionRow } from '../repositories/sessions';
 import { ownCalendars } from './own-calendars';
 import { runningOf } from './running';
 import { setsLeft } from './sets-left';
-import { squadSteps } from './squad-steps';
+import { squadMoves, type SquadMoves } from './squad-steps';
 import { hasNoClearDay, type SquadDay } from './squad-day';
 import { planOf, roleOn, type PlanRead } from './squad-plan';
 
@@ -81,9 +81,9 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
     sets: athleteId === null ? setsLeft(rows, plan, asked.phase) : null,
     covered: coveredThisWeek(earlier, day, club.library),
     balance: balanceBefore(earlier, day, club),
-    running: withSteps(
+    running: withMoves(
       runningOf(earlier, asked.phase, athleteId, role, plan, club),
-      athleteId === null ? squadSteps(squadCards(earlier, club), tracks, asked.phase, day, club) : {},
+      athleteId === null ? squadMoves(squadCards(earlier, club), known, placeOf(kit), asked.phase, day, club) : null,
     ),
     pins: {},
     shape: AS_TEMPLATE,
@@ -97,11 +97,23 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
 const squadCards = (earlier: readonly SessionRow[], { method }: ClubContext): SessionRow[] =>
   earlier.filter(({ athleteId, template }) => athleteId === null && method.templates[template]?.asked == null);
 
-const withSteps = (running: Omit<Running, 'steps'>, steps: Running['steps']): Running => ({
-  ...running,
-  doses: { ...running.doses, ...Object.fromEntries(Object.entries(steps).map(([key, { to }]) => [key, to])) },
-  steps,
-});
+/** What runs, with the squad's steps and the rungs it climbs laid over it. */
+function withMoves(running: Omit<Running, 'steps' | 'climbs'>, moves: SquadMoves | null): Running {
+  const { steps, climbs, climbed } = moves ?? { steps: {}, climbs: [], climbed: {} };
+  return {
+    ...running,
+    entries: Object.fromEntries(
+      Object.entries(running.entries).map(([slot, id]) => [slot, climbs.find(({ from }) => from === id)?.to ?? id]),
+    ),
+    doses: {
+      ...running.doses,
+      ...Object.fromEntries(Object.entries(steps).map(([key, { to }]) => [key, to])),
+      ...Object.fromEntries(climbs.map(({ to, row, dose }) => [runningKey(to, row), dose])),
+    },
+    steps,
+    climbs: { ...climbed, ...Object.fromEntries(climbs.map(({ from, to }) => [to, { from, today: true }])) },
+  };
+}
 
 /** Main lifts as the plan writes them for the day, where its card is made for the phase and role the plan gives it. */
 function mainsOn({ session }: SquadDay, { on, week }: PlanRead, phase: Phase): PlannedMain[] {

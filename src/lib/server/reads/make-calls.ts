@@ -1,28 +1,20 @@
-import { gymTimeOn } from '$core/season';
 import { daysBetween, weekdayOf } from '$core/calendar';
 import { contactsOf } from '$core/jumps';
 import { getExercise } from '$core/library';
 import { isRise } from '$core/progress';
 import { barOf, complaintColumn } from '$core/safety';
 import { ownValue } from '$core/own';
-import { changeWords, FAMILY_WORDS, listWords, ruleWords, weekdayWord } from '$lib/messages';
-import type { Call, CallBase, CallChange, Mornings } from '$lib/model/call';
+import { changeWords, FAMILY_WORDS, listWords, weekdayWord } from '$lib/messages';
+import type { Call, CallChange, Mornings } from '$lib/model/call';
 import { morningsOf, type AthleteRow } from '../repositories/athletes';
-import { timesOf, type ClubContext, type SquadRow } from '../repositories/club-context';
+import type { SquadRow } from '../repositories/club-context';
+import { callBase, group, nameIn, type Shown } from './call-base';
 import { silentOf, trainedLately, type CallRows } from './call-rows';
 import { nextCardDay } from './page-thread';
-import { readWaiting, type TestAsked, type Waiting } from './waiting';
+import { neglectedCalls, stallCalls, testCalls } from './standing-calls';
+import { readWaiting, type Waiting } from './waiting';
 
-interface Shown extends CallRows {
-  readonly health: boolean;
-}
-
-export const nameIn =
-  ({ library }: ClubContext) =>
-  (id: string): string =>
-    library.exercises.get(id)?.name ?? id;
-
-/** The calls of a club, most urgent first: pain, silence, tests, cuts, then rises. @param squadId null = of every squad */
+/** The calls of a club, most urgent first: pain, silence, tests, cuts, what is stuck, then rises and what is forgotten. @param squadId null = of every squad */
 export function makeCalls(rows: CallRows, squadId: string | null, health: boolean): Call[] {
   const { club } = rows;
   const shown: Shown = { ...rows, health };
@@ -30,7 +22,7 @@ export function makeCalls(rows: CallRows, squadId: string | null, health: boolea
     club.squads.filter(({ id }) => squadId === null || id === squadId).map((squad) => [squad.id, squad]),
   );
   const heads = new Map(rows.sessions.map((session) => [session.id, session]));
-  const { waiting, tests } = readWaiting(club, rows.squads, (sessionId) => heads.get(sessionId));
+  const { waiting, tests, stuck } = readWaiting(club, rows.squads, (sessionId) => heads.get(sessionId));
   const open = waiting.filter(
     ({ squad, alone }) => squads.has(squad.id) && !(alone && squads.get(squad.id)?.schools.calls === 'few'),
   );
@@ -45,10 +37,15 @@ export function makeCalls(rows: CallRows, squadId: string | null, health: boolea
       open.filter(({ change }) => !isRise(change.kind)),
       shown,
     ),
+    ...stallCalls(
+      stuck.filter(({ squad }) => squads.has(squad.id)),
+      shown,
+    ),
     ...riseCalls(
       open.filter(({ change }) => isRise(change.kind)),
       shown,
     ),
+    ...neglectedCalls(squads.values(), shown),
   ];
   // pain first, then whoever trains soonest; within a squad the order above
   const soon = (call: Call): number => (call.kind === 'pain' ? -1 : daysToGym(squads.get(call.squadId), shown));
@@ -60,15 +57,6 @@ export function makeCalls(rows: CallRows, squadId: string | null, health: boolea
 
 const daysToGym = (squad: SquadRow | undefined, { club }: Shown): number =>
   squad ? daysBetween(club.today, nextCardDay(squad, club.today)) : Infinity;
-
-function base(squad: SquadRow, key: string, rules: readonly string[], { club }: Shown): CallBase {
-  const today = gymTimeOn(club.today, timesOf(squad));
-  const next = squad.gymDays
-    .map((gym) => ({ gym, ahead: (gym.weekday - weekdayOf(club.today) + 7) % 7 || 7 }))
-    .sort((a, b) => a.ahead - b.ahead)[0];
-  const deadline = today ? `before ${today.start}` : next ? `by ${weekdayWord(next.gym.weekday, true)}` : 'soon';
-  return { key, squad: squad.name, squadId: squad.id, deadline, rules, ruleWords: ruleWords(rules) };
-}
 
 type Squads = ReadonlyMap<string, SquadRow>;
 
@@ -89,7 +77,7 @@ function painCalls(rows: Shown, squads: Squads): Call[] {
           ? 'Everything'
           : listWords([...new Set(bar.families)].map((family) => FAMILY_WORDS[family]));
         found.push({
-          ...base(squad, row.id, ['SAFE-2', 'SAFE-8'], rows),
+          ...callBase(squad, row.id, ['SAFE-2', 'SAFE-8'], rows),
           kind: 'pain',
           complaintId: row.id,
           athleteId: athlete.id,
@@ -112,32 +100,6 @@ const hurtsAgain = (athlete: AthleteRow): boolean => {
   return last.length === HURTS_IN_A_ROW && last.every(({ answer }) => answer === 'pain');
 };
 
-/** Tests the rules ask for before something goes on (PROG-7, PROG-4). */
-function testCalls(tests: readonly TestAsked[], rows: Shown): Call[] {
-  return group(tests, ({ squad, why }) => `${squad.id} ${why}`).flatMap((own): Call[] => {
-    const [first] = own;
-    if (!first) return [];
-    return [
-      {
-        ...base(
-          first.squad,
-          `test ${first.squad.id} ${first.why}`,
-          [first.why === 'layoff' ? 'PROG-7' : 'PROG-4'],
-          rows,
-        ),
-        kind: 'test',
-        why: first.why,
-        href: `/start/${first.squad.id}/${rows.club.today}`,
-        athletes: own.map(({ athlete, exerciseId, days }) => ({
-          id: athlete.id,
-          name: athlete.name,
-          detail: exerciseId === null ? `${String(days)} days away` : nameIn(rows.club)(exerciseId),
-        })),
-      },
-    ];
-  });
-}
-
 function silentCalls(rows: Shown, squads: Squads): Call[] {
   const silent = silentOf(rows);
   return [...squads.values()].flatMap((squad): Call[] => {
@@ -149,7 +111,7 @@ function silentCalls(rows: Shown, squads: Squads): Call[] {
     if (squad.schools.calls === 'few' && quiet.length * 2 < trained.length) return [];
     return [
       {
-        ...base(squad, `silent ${squad.id}`, ['PROG-6'], rows),
+        ...callBase(squad, `silent ${squad.id}`, ['PROG-6'], rows),
         kind: 'silent',
         athletes: quiet.map(({ athleteId, name }) => ({ id: athleteId, name })),
         session: sessionWord(last, rows),
@@ -200,7 +162,7 @@ function cutCalls(cuts: readonly Waiting[], rows: Shown): Call[] {
       const mornings = morningsOf(first.athlete);
       return [
         {
-          ...base(
+          ...callBase(
             first.squad,
             `cut ${first.athlete.id} ${first.sessionId}`,
             [...new Set(own.flatMap(({ change }) => change.rules))],
@@ -235,7 +197,7 @@ function riseCalls(rises: readonly Waiting[], rows: Shown): Call[] {
     if (!first) return [];
     return [
       {
-        ...base(
+        ...callBase(
           first.squad,
           `rise ${first.squad.id} ${first.track.exerciseId}`,
           [...new Set(own.flatMap(({ change }) => change.rules))],
@@ -262,13 +224,4 @@ function changeOf({ athlete, track, change }: Waiting, { club }: Pick<Shown, 'cl
     exercise: nameIn(club)(change.from.exerciseId),
     words: changeWords(change.from, change.to, nameIn(club), club.massUnit),
   };
-}
-
-export function group<T>(items: readonly T[], keyOf: (item: T) => string): T[][] {
-  const groups = new Map<string, T[]>();
-  for (const item of items) {
-    const key = keyOf(item);
-    groups.set(key, [...(groups.get(key) ?? []), item]);
-  }
-  return [...groups.values()];
 }

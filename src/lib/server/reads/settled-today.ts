@@ -1,10 +1,10 @@
 import type { Dose } from '$core/dose';
 import { formatSets } from '$core/exchange';
 import { changeWords } from '$lib/messages';
-import type { Moved, Stepped } from '$lib/model/call';
+import type { CallChoice, Moved, Stepped } from '$lib/model/call';
 import type { CallRows } from './call-rows';
-import { group, nameIn } from './make-calls';
-import { SQUAD_STEP } from './squad-steps';
+import { group, nameIn } from './call-base';
+import { SQUAD_RUNG, SQUAD_STEP } from './squad-steps';
 
 /** What the coach settled today, oldest first: for the side of Calls. */
 export function settledToday({ club, squads, decisions }: CallRows, squadId: string | null) {
@@ -37,6 +37,41 @@ export function settledToday({ club, squads, decisions }: CallRows, squadId: str
     ];
   });
 }
+
+/** Calls answered today that move no dose by themselves, as the coach said. */
+export function answeredToday({ club, squads, putOff }: CallRows, squadId: string | null) {
+  const people = new Map([...squads.values()].flat().map(({ id, name }) => [id, name]));
+  return putOff
+    .filter(({ day }) => day === club.today)
+    .flatMap(({ key, choice }) => {
+      const [kind = '', of = '', lift = ''] = key.split(' ');
+      const name = people.get(of);
+      const squad = club.squads.find(({ id }) => id === of);
+      // of an athlete's call the squad is whichever they train with
+      const isShown =
+        squadId === null || squad?.id === squadId || (squads.get(squadId) ?? []).some(({ id }) => id === of);
+      if (!isShown || (!name && !squad)) return [];
+      return [
+        {
+          key,
+          exercise: name ? `${name}, ${nameIn(club)(lift).toLowerCase()}` : (squad?.name ?? ''),
+          state: 'answered',
+          count: 1,
+          words: `${ANSWERED[kind] ?? ''}${CHOICE_WORDS[choice]}`,
+          rules: [RULE_OF[kind] ?? 'PROG-17'],
+        },
+      ];
+    });
+}
+
+const ANSWERED: Readonly<Record<string, string>> = { test: 'tests ', neglected: 'balance ' };
+const CHOICE_WORDS: Readonly<Record<CallChoice, string>> = {
+  later: 'left for this block',
+  seen: 'seen',
+  lighter: 'lighter for three sessions',
+  talk: 'asked about',
+};
+const RULE_OF: Readonly<Record<string, string>> = { stall: 'PROG-10', neglected: 'LED-1' };
 
 interface Settled {
   readonly cause: string;
@@ -84,14 +119,15 @@ export function movedByRule({ club, squads, decisions }: CallRows, squadId: stri
   }));
 }
 
-/** Lines of today's cards that stepped with the squad's votes (PROG-16). */
+/** Lines of today's cards that stepped or climbed a rung with the squad's votes (PROG-16). */
 export const squadsStepped = ({ club, sessions }: CallRows, squadId: string | null): Stepped[] =>
   sessions
     .filter((one) => one.day === club.today && one.athleteId === null && (squadId === null || one.squadId === squadId))
     .flatMap((session) =>
       session.lines.flatMap((line) => {
+        const climb = line.reasons.find(({ code, facts }) => code === SQUAD_RUNG && facts.today === true);
         const step = line.reasons.find(({ code }) => code === SQUAD_STEP);
-        if (!step) return [];
+        if (!step && !climb) return [];
         return [
           {
             key: `${session.id} ${line.slot}`,
@@ -99,7 +135,8 @@ export const squadsStepped = ({ club, sessions }: CallRows, squadId: string | nu
             squad: club.squads.find(({ id }) => id === session.squadId)?.name ?? '',
             exercise: nameIn(club)(line.exerciseId),
             to: formatSets(line.full?.dose ?? line.dose),
-            rise: step.facts.rise === true,
+            rise: climb !== undefined || step?.facts.rise === true,
+            above: typeof climb?.facts.below === 'string' ? climb.facts.below : null,
           },
         ];
       }),

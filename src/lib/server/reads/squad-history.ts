@@ -74,7 +74,7 @@ async function plannedAndDone(
   // getting warm and cooling down is not what a week is judged by, and seldom tapped
   const trains = ({ row }: { readonly row: DoseRowId }): boolean => method.doses[row].progresses;
   const written = (await loadLinesWritten(tx, squadId, addDays(from, -1), today)).filter(trains);
-  const done = (await loadSetsDone(tx, squadId, addDays(from, -1), today)).filter(trains);
+  const done = (await loadSetsDone(tx, [squadId], addDays(from, -1), today)).filter(trains);
   return Array.from({ length: weeks }, (_, i) => {
     const start = addDays(from, 7 * i);
     const inWeek = ({ day }: { readonly day: Day }): boolean => start <= day && day < addDays(start, 7);

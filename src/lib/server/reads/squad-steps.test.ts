@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { LIBRARY, METHOD } from '$catalog';
+import { NO_HISTORY, type AthleteFacts } from '$core/athlete';
 import { runningKey } from '$core/choose';
 import type { Line } from '$core/session';
 import type { Exposure, Track } from '$core/track';
-import { dose, trackOf } from '../../../../tests/fixtures';
+import { athlete, brief, dose, trackOf } from '../../../../tests/fixtures';
 import type { SessionRow } from '../repositories/sessions';
-import { squadSteps } from './squad-steps';
+import { squadMoves } from './squad-steps';
 
 const ENTRY = 'bent-knee-calf-raise';
 const KEY = runningKey(ENTRY, 'D-STR');
@@ -39,14 +40,17 @@ const did = (answer: 'fine' | 'tight', done: typeof written): Track => {
   };
   return { ...trackOf(ENTRY, 'D-STR', done), exposures: [exposure] };
 };
+const PLACE = brief().place;
+const moves = (cards: SessionRow[], people: { facts: AthleteFacts; tracks: Track[] }[]) =>
+  squadMoves(cards, people, PLACE, 'general', '2026-11-24', { library: LIBRARY, method: METHOD });
 const steps = (full: Line['full'], answer: 'fine' | 'tight') =>
-  squadSteps(
+  moves(
     [card(full)],
-    Object.fromEntries(['a', 'b', 'c'].map((id) => [id, [did(answer, full ? { ...written, sets: 2 } : written)]])),
-    'general',
-    '2026-11-24',
-    { library: LIBRARY, method: METHOD },
-  )[KEY];
+    ['a', 'b', 'c'].map((id) => ({
+      facts: athlete({ id }),
+      tracks: [did(answer, full ? { ...written, sets: 2 } : written)],
+    })),
+  ).steps[KEY];
 
 describe('a squad’s line after its last time (PROG-16)', () => {
   it('rises by the votes of those who did it whole, and falls by them', () => {
@@ -58,5 +62,50 @@ describe('a squad’s line after its last time (PROG-16)', () => {
     const full = { dose: written, rules: [rule] };
     expect(steps(full, 'fine')).toBeUndefined();
     expect(steps(full, 'tight')).toBeDefined();
+  });
+});
+
+describe('a squad’s line that climbs a rung (PROG-16)', () => {
+  const most = dose({ sets: 4, amount: 20, per: 'side', rir: 2 });
+  const LOW = 'calf-raise-two-leg';
+  const of = dose({ sets: 3, amount: 20 });
+  const at = (id: string, day: string, lines: object[]): SessionRow =>
+    ({ id, day, phase: 'general', lines }) as unknown as SessionRow;
+  const line = (exerciseId: string, reasons: object[] = []) => ({
+    slot: 'calf',
+    exerciseId,
+    row: 'D-STR',
+    dose: exerciseId === LOW ? of : most,
+    full: null,
+    reasons,
+  });
+  const clean = (day: string, sessionId: string): Exposure => ({
+    sessionId,
+    day,
+    dose: of,
+    based: of,
+    eased: [],
+    sets: Array.from({ length: 3 }, () => ({ amount: 20, loadKg: null, rir: null, fault: null })),
+    response: { answer: 'fine', place: null, score: null },
+    settledBy: [],
+  });
+  const person = (id: string, owns: boolean) => ({
+    facts: athlete({ id, history: { ...NO_HISTORY, mastered: owns ? { [LOW]: 9 } : {} } }),
+    tracks: [{ ...trackOf(LOW, 'D-STR', of), exposures: [clean('2026-11-17', 'c1')] }],
+  });
+
+  it('goes to the next rung at its fewest, and later cards remember from where', () => {
+    const cards = [at('c1', '2026-11-17', [line(LOW)])];
+    const half = moves(cards, [person('a', true), person('b', false)]);
+    expect(half.climbs).toMatchObject([
+      { from: LOW, to: 'calf-raise-one-leg', row: 'D-STR', dose: { sets: 2, amount: 8 } },
+    ]);
+    expect(moves(cards, [person('a', true), person('b', false), person('c', false)]).climbs).toEqual([]);
+    const after = [
+      at('c2', '2026-11-20', [line('calf-raise-one-leg', [{ code: 'squad_rung', facts: { from: LOW } }])]),
+    ];
+    expect(moves([...after, ...cards], [person('a', true)]).climbed).toEqual({
+      'calf-raise-one-leg': { from: LOW, today: false },
+    });
   });
 });

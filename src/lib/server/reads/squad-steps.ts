@@ -1,61 +1,123 @@
-import { runningKey } from '$core/choose';
+import { runningKey, type Running } from '$core/choose';
 import type { Day } from '$core/calendar';
-import type { Phase } from '$core/library';
-import { countVotes, mayRiseOf, squadStep, voteOf, type SquadStep } from '$core/progress';
+import { hasKit, type Place } from '$core/day';
+import type { Library, Phase } from '$core/library';
+import type { DoseRowId } from '$core/method';
+import {
+  countVotes,
+  isReadyAbove,
+  mayRiseOf,
+  squadClimb,
+  squadStep,
+  voteOf,
+  type SquadClimb,
+  type SquadStep,
+  type StepDays,
+} from '$core/progress';
 import { isMainSlot } from '$core/session';
-import type { Track } from '$core/track';
+import type { KnownAthlete } from '../repositories/athletes';
 import type { ClubContext } from '../repositories/club-context';
 import type { SessionRow } from '../repositories/sessions';
 
-/** The reason a card carries on a line that stepped. */
+/** The reasons a card carries on a line that stepped, or climbed a rung. */
 export const SQUAD_STEP = 'squad_step';
+export const SQUAD_RUNG = 'squad_rung';
+
+/** What a squad's lines do on the next card. */
+export interface SquadMoves {
+  /** by entry and row */
+  readonly steps: Readonly<Record<string, SquadStep>>;
+  readonly climbs: readonly Climb[];
+  /** rungs climbed on earlier cards, by the entry come to */
+  readonly climbed: Running['climbs'];
+}
+
+interface Climb extends SquadClimb {
+  readonly row: DoseRowId;
+}
+
+/** What one line asks for; at most one of the two. */
+interface Move {
+  readonly key: string;
+  readonly step: SquadStep | null;
+  readonly climb: Climb | null;
+  /** the block develops it */
+  readonly first: boolean;
+}
+
+type Club = Pick<ClubContext, 'library' | 'method'>;
+type LineRow = SessionRow['lines'][number];
 
 /**
- * The steps a squad's lines take on the next card (PROG-16), by entry and row: each line's votes are those of the last card
- * that had it. Of the rises two a session, what the block develops first; who is to go down always does.
+ * The steps a squad's lines take on the next card, and the rungs they climb (PROG-16): each line's votes are those of the
+ * last card that had it. Of the rises two a session, what the block develops first; who is to go down always does.
  * @param cards the squad's, newest first
  */
-export function squadSteps(
+export function squadMoves(
   cards: readonly SessionRow[],
-  tracks: Readonly<Record<string, readonly Track[]>>,
+  people: readonly KnownAthlete[],
+  place: Place,
   phase: Phase,
   day: Day,
-  { library, method }: Pick<ClubContext, 'library' | 'method'>,
-): Record<string, SquadStep> {
+  club: Club,
+): SquadMoves {
+  const { library, method } = club;
   const seen = new Set<string>();
-  const rises: { key: string; step: SquadStep; first: boolean }[] = [];
-  const steps: Record<string, SquadStep> = {};
+  const moves: Move[] = [];
   const lastSteps = lastStepDays(cards);
   for (const card of cards)
     for (const line of card.lines) {
       const key = runningKey(line.exerciseId, line.row);
-      const exercise = library.exercises.get(line.exerciseId);
-      if (seen.has(key) || !exercise) continue;
+      if (seen.has(key)) continue;
       seen.add(key);
       if (card.phase !== phase) continue;
-      const of = Object.values(tracks).map(
-        (own) => own.find(({ exerciseId, row }) => exerciseId === line.exerciseId && row === line.row) ?? null,
-      );
-      // loads are each athlete's own, and so is the way up (PROG-9)
-      if (of.some((track) => track?.owned?.dose.loadKg != null)) continue;
-      const asDone = {
-        exercise,
-        row: line.row,
-        dose: line.full?.dose ?? line.dose,
-        sessionId: card.id,
-        day: card.day,
-      };
-      const votes = countVotes(of.map((track) => voteOf(track, asDone, method)));
-      const may = mayRiseOf(exercise, line.row, isMainSlot(line.slot), phase, method);
-      const step = squadStep(asDone, votes, may, { today: day, lastStep: lastSteps.get(key) ?? null }, library, method);
-      // what the day, the week or the clock took away was not done, and earns nothing
-      if (!step || (line.full && step.kind.endsWith('-up'))) continue;
-      if (step.kind.endsWith('-up')) rises.push({ key, step, first: may === 'develops' });
-      else steps[key] = step;
+      const move = moveOf(line, card, people, { today: day, lastStep: lastSteps.get(key) ?? null }, club);
+      if (move) moves.push(move);
     }
-  rises.sort((a, b) => Number(b.first) - Number(a.first));
-  for (const { key, step } of rises.slice(0, method.settings.progress.squad.stepsASession)) steps[key] = step;
-  return steps;
+  const falls = moves.filter(({ step }) => step?.kind.endsWith('-down'));
+  const rises = moves
+    .filter(({ step, climb }) => step?.kind.endsWith('-up') || (climb && isHere(climb, place, library)))
+    .sort((a, b) => Number(b.first) - Number(a.first))
+    .slice(0, method.settings.progress.squad.stepsASession);
+  return {
+    steps: Object.fromEntries([...falls, ...rises].flatMap(({ key, step }) => (step ? [[key, step]] : []))),
+    climbs: rises.flatMap(({ climb }) => climb ?? []),
+    climbed: climbedOn(cards),
+  };
+}
+
+const isHere = ({ to }: Climb, place: Place, library: Library): boolean => {
+  const next = library.exercises.get(to);
+  return next !== undefined && hasKit(next, place);
+};
+
+function moveOf(
+  line: LineRow,
+  card: SessionRow,
+  people: readonly KnownAthlete[],
+  days: StepDays,
+  { library, method }: Club,
+): Move | null {
+  const exercise = library.exercises.get(line.exerciseId);
+  if (!exercise) return null;
+  const of = people.map(({ facts, tracks }) => ({
+    facts,
+    track: tracks.find(({ exerciseId, row }) => exerciseId === line.exerciseId && row === line.row) ?? null,
+  }));
+  // loads are each athlete's own, and so is the way up (PROG-9)
+  if (of.some(({ track }) => track?.owned?.dose.loadKg != null)) return null;
+  const asDone = { exercise, row: line.row, dose: line.full?.dose ?? line.dose, sessionId: card.id, day: card.day };
+  const votesBy = of.map(({ facts, track }) => ({ facts, vote: voteOf(track, asDone, method) }));
+  const votes = countVotes(votesBy.map(({ vote }) => vote));
+  const may = mayRiseOf(exercise, line.row, isMainSlot(line.slot), card.phase, method);
+  const move = { key: runningKey(line.exerciseId, line.row), first: may === 'develops' };
+  const step = squadStep(asDone, votes, may, days, library, method);
+  // what the day, the week or the clock took away was not done, and earns nothing
+  if (step) return line.full && step.kind.endsWith('-up') ? null : { ...move, step, climb: null };
+  if (line.full) return null;
+  const ready = votesBy.filter(({ facts, vote }) => vote !== null && isReadyAbove(exercise, facts, library)).length;
+  const climb = squadClimb(asDone, { votes, ready }, may, days, library, method);
+  return climb ? { ...move, step: null, climb: { ...climb, row: line.row } } : null;
 }
 
 function lastStepDays(cards: readonly SessionRow[]): Map<string, Day> {
@@ -66,4 +128,15 @@ function lastStepDays(cards: readonly SessionRow[]): Map<string, Day> {
       if (!days.has(key) && reasons.some(({ code }) => code === SQUAD_STEP)) days.set(key, card.day);
     }
   return days;
+}
+
+/** Who was not ready stays below for as long as the squad's cards remember the climb. */
+function climbedOn(cards: readonly SessionRow[]): SquadMoves['climbed'] {
+  const found: Record<string, SquadMoves['climbed'][string]> = {};
+  for (const { lines } of cards)
+    for (const { exerciseId, reasons } of lines) {
+      const from = reasons.find(({ code }) => code === SQUAD_RUNG)?.facts.from;
+      if (typeof from === 'string') found[exerciseId] ??= { from, today: false };
+    }
+  return found;
 }

@@ -28,7 +28,7 @@ export const recordsOf = (row: AthleteRow, day: Day, club: ClubContext): TestRec
   );
 
 /** The error of every test, from the squad's own repeats or assumed. */
-const squadNoise = (rows: readonly AthleteRow[], club: ClubContext) =>
+export const squadNoise = (rows: readonly AthleteRow[], club: ClubContext) =>
   noiseBook(
     ownedRecords(
       rows.flatMap(({ results }) => results),

@@ -176,6 +176,7 @@ export const recordOfAthlete = (row: AthleteRow, day: Day, { method }: Pick<Club
   pastInjuries: row.background.pastInjuries,
   moment: row.weakMoment,
   ceilings: row.ceilings,
+  lighterFrom: row.lighterFrom,
   records: recordsOfRow(row, day, method),
   complaints: complaintsOf(row.complaints, method),
 });

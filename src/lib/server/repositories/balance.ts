@@ -1,12 +1,13 @@
-import { and, count, eq, gt, isNull, lte, sql } from 'drizzle-orm';
+import { and, count, eq, gt, inArray, isNull, lte, sql } from 'drizzle-orm';
 import type { Day } from '$core/calendar';
 import type { Tx } from '../db/client';
 import { gymSession, sessionLine, setNow } from '../db/schema';
 
-/** Sets done from a squad's cards over some days, by athlete, entry and row. */
-export const loadSetsDone = (tx: Tx, squadId: string, after: Day, through: Day) =>
+/** Sets done from squads' cards over some days, by squad, athlete, entry and row. */
+export const loadSetsDone = (tx: Tx, squadIds: readonly string[], after: Day, through: Day) =>
   tx
     .select({
+      squadId: gymSession.squadId,
       athleteId: setNow.athleteId,
       exerciseId: setNow.exerciseId,
       row: setNow.row,
@@ -16,8 +17,8 @@ export const loadSetsDone = (tx: Tx, squadId: string, after: Day, through: Day) 
     })
     .from(setNow)
     .innerJoin(gymSession, and(eq(gymSession.clubId, setNow.clubId), eq(gymSession.id, setNow.sessionId)))
-    .where(and(eq(gymSession.squadId, squadId), gt(gymSession.day, after), lte(gymSession.day, through)))
-    .groupBy(setNow.athleteId, setNow.exerciseId, setNow.row, setNow.day);
+    .where(and(inArray(gymSession.squadId, [...squadIds]), gt(gymSession.day, after), lte(gymSession.day, through)))
+    .groupBy(gymSession.squadId, setNow.athleteId, setNow.exerciseId, setNow.row, setNow.day);
 
 /** The squad's cards over some days as they were written. */
 export const loadLinesWritten = (tx: Tx, squadId: string, after: Day, through: Day) =>

@@ -6,8 +6,10 @@ import { complaintColumn } from '$core/safety';
 import { ANSWER_SPEAKS_OF_DAYS } from '$core/track';
 import { answerOf, wakeUp } from '$core/virtual';
 import type { ProgrammeSession } from '$lib/model/programme';
+import type { Call } from '$lib/model/call';
 import { makeCalls } from '../reads/make-calls';
 import type { CallRows } from '../reads/call-rows';
+import type { SetsDone } from '../reads/squad-ledger';
 import { waitingOf, type Waiting } from '../reads/waiting';
 import { knowRow } from '../repositories/athletes';
 import type { Living } from './live-season';
@@ -43,12 +45,25 @@ export function liveMorning(living: Living, day: Day): Asked {
 /** The page of calls, and that pain on it is passed on. */
 function readCalls(living: Living, day: Day): Asked['calls'] {
   const calls = makeCalls(callRows(living, day), null, true);
-  for (const call of calls)
+  for (const call of calls) {
     if (call.kind === 'pain') living.athletes.find(({ id }) => id === call.athleteId)?.refer(call.complaintId, day);
+    answerCall(living, call, day);
+  }
   return calls.map((call) => ({
     kind: call.kind,
     athletes: 'athletes' in call ? call.athletes.length : call.kind === 'rise' ? call.changes.length : 1,
   }));
+}
+
+/** Calls that move no dose: who is tired gets lighter work, tests wait for the test week, what is forgotten is seen. */
+function answerCall({ athletes, answered }: Living, call: Call, day: Day): void {
+  if (call.kind === 'stall') {
+    const isTired = call.signals.includes('tight');
+    const stuck = athletes.find(({ id }) => id === call.athleteId);
+    if (stuck && isTired) stuck.lighterFrom = day;
+    answered.push({ key: call.key, choice: isTired ? 'lighter' : 'talk', day });
+  } else if (call.kind === 'neglected') answered.push({ key: call.key, choice: 'seen', day });
+  else if (call.kind === 'test' && call.mayWait) answered.push({ key: call.key, choice: 'later', day });
 }
 
 /** An answer on the first morning, later or at the door, or none at all. */
@@ -113,11 +128,29 @@ const headOf = (card: Living['cards'][number] | undefined, squadId: string) =>
   card && { squadId, athleteId: card.athleteId, phase: card.phase };
 
 /** What the page of calls would read. */
-function callRows({ of: { club, squad }, athletes, cards }: Living, day: Day): CallRows {
+function callRows({ of: { club, squad }, athletes, cards, answered }: Living, day: Day): CallRows {
   return {
     club: { ...club, today: day, squads: [squad] },
     squads: new Map([[squad.id, athletes.map((athlete) => athlete.asRow(day))]]),
     sessions: cards.slice(0, 8).map((card) => ({ ...card, squadId: squad.id, logs: [{ id: card.id }] })),
     decisions: [],
+    putOff: answered,
+    done: athletes.flatMap((athlete) => doneLately(athlete, squad.id, day, club.method.settings.ledger.forgotten.days)),
   };
 }
+
+/** Sets of the last days as the balance would count them. */
+const doneLately = ({ id, tracks }: LivedAthlete, squadId: string, day: Day, days: number): SetsDone[] =>
+  tracks.flatMap(({ exerciseId, row, exposures }) =>
+    exposures
+      .filter((exposure) => exposure.day > addDays(day, -days))
+      .map((exposure) => ({
+        squadId,
+        athleteId: id,
+        exerciseId,
+        row,
+        day: exposure.day,
+        sets: exposure.sets.length,
+        rir: exposure.dose.rir,
+      })),
+  );

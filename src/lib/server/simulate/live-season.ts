@@ -5,6 +5,7 @@ import { seeded, seedOf } from '$core/random';
 import { drawBody, passDay, performance, type Body } from '$core/virtual';
 import type { PlannedWeek } from '$core/season';
 import type { ProgrammeSession, ProgrammeSquad } from '$lib/model/programme';
+import type { CallRows } from '../reads/call-rows';
 import type { SessionRow } from '../repositories/sessions';
 import { LivedAthlete } from './lived-athlete';
 import { lowerBodyTests } from './lived-tests';
@@ -62,6 +63,8 @@ export interface Living {
   readonly cards: SessionRow[];
   readonly followed: PlannedWeek[];
   readonly bouts: Bout[];
+  /** what the coach said to calls that move no dose */
+  readonly answered: CallRows['putOff'][number][];
   tested: Day | null;
   attendances: number;
   ownCards: number;
@@ -104,6 +107,7 @@ export function liveSeason(
     cards: [],
     followed: [],
     bouts: [],
+    answered: [],
     tested: null,
     attendances: 0,
     ownCards: 0,

@@ -33,6 +33,8 @@ export class LivedAthlete {
   #complaints: readonly StandingComplaint[] = [];
   readonly #tested: AthleteRow['results'] = [];
   readonly trained: Day[] = [];
+  /** the coach asked for lighter work from here (PROG-10) */
+  lighterFrom: Day | null = null;
 
   constructor(
     readonly base: AthleteRow,
@@ -131,6 +133,7 @@ export class LivedAthlete {
     const own = new Set(this.#tested.map(({ test }) => test));
     return {
       ...this.base,
+      lighterFrom: this.lighterFrom,
       tracks: this.tracks.map((state) => ({ state })),
       checkIns: this.answers.slice(0, MORNINGS).map(({ id, day: on, seq, response }) => ({
         id,

@@ -84,6 +84,7 @@ function athleteRow(file: SquadFile, i: number): AthleteRow {
     focus: null,
     weakMoment: null,
     ceilings: [],
+    lighterFrom: null,
     background: EMPTY_BACKGROUND,
     recentWork: [],
     results: one.results.map((result, n) => ({

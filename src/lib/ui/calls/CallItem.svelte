@@ -1,9 +1,12 @@
 <script lang="ts">
+  import type { MassUnit } from '$core/units';
   import type { Call } from '$lib/model/call';
   import CutCall from './CutCall.svelte';
+  import NeglectedCall from './NeglectedCall.svelte';
   import PainCall from './PainCall.svelte';
   import RiseCall from './RiseCall.svelte';
   import SilentCall from './SilentCall.svelte';
+  import StallCall from './StallCall.svelte';
   import TestCall from './TestCall.svelte';
 
   let {
@@ -12,12 +15,14 @@
     mayPlan,
     mayLog,
     places,
+    mass,
   }: {
     call: Call;
     first: boolean;
     mayPlan: boolean;
     mayLog: boolean;
     places: readonly { id: string; name: string }[];
+    mass: MassUnit;
   } = $props();
 </script>
 
@@ -25,7 +30,9 @@
   <p class="when"><b>{call.deadline}</b><span class="note">{call.squad.toLowerCase()}</span></p>
   {#if call.kind === 'pain'}<PainCall {call} {first} {mayPlan} />
   {:else if call.kind === 'silent'}<SilentCall {call} {mayLog} {places} />
-  {:else if call.kind === 'test'}<TestCall {call} {mayLog} />
+  {:else if call.kind === 'test'}<TestCall {call} {mayLog} {mayPlan} />
+  {:else if call.kind === 'stall'}<StallCall {call} {first} {mayPlan} {mass} />
+  {:else if call.kind === 'neglected'}<NeglectedCall {call} {first} {mayPlan} />
   {:else if call.kind === 'cut'}<CutCall {call} {first} {mayPlan} />
   {:else}<RiseCall {call} {first} {mayPlan} />{/if}
 </article>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { inSentence } from '$lib/messages';
   import type { Moved, Stepped } from '$lib/model/call';
   import { settle } from './settle';
 
@@ -33,11 +34,12 @@
     </p>
   {/if}
   {#if open}
-    {#each stepped as { key, href, squad, exercise, to, rise } (key)}
+    {#each stepped as { key, href, squad, exercise, to, rise, above } (key)}
       <p class="line">
-        <span>{squad}: <a {href}>{exercise}</a> {rise ? 'up' : 'down'} to <b>{to}</b></span><span class="rule-id"
-          >PROG-16</span
-        >
+        <span
+          >{squad}: <a {href}>{exercise}</a>
+          {above ? `a rung above ${inSentence(above)}, at` : rise ? 'up to' : 'down to'} <b>{to}</b></span
+        ><span class="rule-id">PROG-16</span>
       </p>
     {/each}
     {#each moved as { exercise, changes } (exercise)}

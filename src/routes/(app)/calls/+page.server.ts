@@ -1,10 +1,12 @@
 import { fail } from '@sveltejs/kit';
+import { answerCallSchema } from '$lib/model/forms';
 import { referComplaint } from '$lib/server/commands/complaints';
 import { runOne } from '$lib/server/commands/run-command';
+import { settleCall } from '$lib/server/commands/settle-call';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import { remembered } from '$lib/server/db/remembered';
-import { commandIdOf, textOf } from '$lib/server/forms';
+import { commandIdOf, readForm, textOf } from '$lib/server/forms';
 import { isId } from '$lib/server/http';
 import { loadCalls } from '$lib/server/reads/call-rows';
 import { readCalls } from '$lib/server/reads/calls';
@@ -21,6 +23,16 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 };
 
 export const actions: Actions = {
+  answer: async ({ locals, request }) => {
+    const { clubId, userId } = identityOf(locals);
+    const read = await readForm(request, 'answer', answerCallSchema);
+    if (!read.ok) return read.failure;
+    const id = read.commandId;
+    const done = await runOne({ clubId, id, verb: 'answer-call', actor: userId }, read.value, (tx) =>
+      settleCall(tx, id, read.value, userId),
+    );
+    return done.ok ? { answered: read.value.key } : fail(400, { message: done.issues.map(sayIssue).join(' ') });
+  },
   refer: async ({ locals, request }) => {
     const { clubId, userId } = identityOf(locals);
     const data = await request.formData();

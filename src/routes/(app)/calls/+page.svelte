@@ -24,7 +24,14 @@
       {#if count > 1}<span class="keys"><kbd>j</kbd><kbd>k</kbd> next, previous <kbd>Enter</kbd> the button</span>{/if}
     </header>
     {#each data.calls as call, i (call.key)}
-      <CallItem {call} first={i === 0} mayPlan={data.may.plan} mayLog={data.may.log} places={data.places} />
+      <CallItem
+        {call}
+        first={i === 0}
+        mayPlan={data.may.plan}
+        mayLog={data.may.log}
+        places={data.places}
+        mass={data.massUnit}
+      />
     {:else}
       <div class="empty">
         {#if !data.hasSquads}

@@ -222,14 +222,14 @@ export const checkIn = pgTable(
   ],
 );
 
-/** Everything else that happened, append-only: steps, closings, complaints, clearances, referrals. */
+/** Everything else that happened, append-only: steps, closings, complaints, clearances, referrals, calls answered. */
 export const fact = pgTable(
   'fact',
   {
     clubId: clubId(),
     id: ownId(),
     seq: seq(),
-    kind: text('kind', { enum: ['opened', 'step', 'closed', 'complaint', 'clearance', 'referral'] }).notNull(),
+    kind: text('kind', { enum: ['opened', 'step', 'closed', 'complaint', 'clearance', 'referral', 'call'] }).notNull(),
     day: date('day', { mode: 'string' }).notNull(),
     writtenAt: timestamp('written_at', { withTimezone: true }).notNull().defaultNow(),
     /** user id of staff, `athlete:<id>`, `rule` or `migration` */

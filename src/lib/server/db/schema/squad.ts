@@ -83,6 +83,8 @@ export const athlete = pgTable(
     recentWork: jsonb('recent_work').$type<readonly RecentWork[]>(),
     /** lifts strong enough (DOSE-6) */
     ceilings: jsonb('ceilings').$type<readonly Ceiling[]>().notNull().default([]),
+    /** the coach asked for light cards from this day on (PROG-10) */
+    lighterFrom: date('lighter_from', { mode: 'string' }),
     /** named by the coach or the athlete (START-12) */
     weakMoment: jsonb('weak_moment').$type<SetMoment>(),
     guardianConsent: boolean('guardian_consent').notNull().default(false),

@@ -11,7 +11,7 @@ export const load: PageServerLoad = async ({ locals }) => {
   return {
     ...clubPage(club, '/settings/policy'),
     applied: appliedWords(club.method.settings),
-    asked: askedWords(),
+    asked: askedWords(club.method.settings),
     /** squads whose coach is asked about everything */
     askEverything: club.squads.filter(({ schools }) => schools.calls !== 'few').map(({ id, name }) => ({ id, name })),
     hasSquads: club.squads.length > 0,

@@ -1,0 +1,50 @@
+import { eq } from 'drizzle-orm';
+import { fail, ok, type Result } from '$core/result';
+import type { AnswerCall } from '$lib/model/forms';
+import type { Tx } from '../db/client';
+import { athlete } from '../db/schema';
+import { loadCalls, type CallAnswer } from '../reads/call-rows';
+import { makeCalls } from '../reads/make-calls';
+import { addFacts } from './facts';
+import { recordChanges } from './record-change';
+
+/**
+ * The coach's word on a call that moves no dose by itself: put off, seen, a talk, or lighter work for the
+ * athlete's next answered sessions (PROG-8, PROG-10, PROG-11, LED-1).
+ * @returns nothing, or `call_gone` when the call does not stand any more or cannot be answered so
+ */
+export async function settleCall(
+  tx: Tx,
+  id: string,
+  { key, choice }: AnswerCall,
+  actor: string,
+): Promise<Result<null>> {
+  const rows = await loadCalls(tx);
+  const { clubId, today } = rows.club;
+  const call = makeCalls(rows, null, true).find((one) => one.key === key);
+  if (!call || !mayAnswer(call, choice)) return fail('call_gone', ['key']);
+  const body: CallAnswer = { key, choice };
+  const athleteId = call.kind === 'stall' ? call.athleteId : null;
+  await addFacts(tx, clubId, [{ id, kind: 'call', day: today, actor, squadId: call.squadId, athleteId, body }]);
+  if (call.kind !== 'stall' || choice !== 'lighter') return ok(null);
+  await tx.update(athlete).set({ lighterFrom: today }).where(eq(athlete.id, call.athleteId));
+  await recordChanges(tx, clubId, [
+    {
+      day: today,
+      actor,
+      subject: 'lighter',
+      athleteId: call.athleteId,
+      from: null,
+      to: { from: today },
+      rules: call.rules,
+      saw: { firstKg: call.firstKg, nowKg: call.nowKg },
+    },
+  ]);
+  return ok(null);
+}
+
+function mayAnswer(call: ReturnType<typeof makeCalls>[number], choice: AnswerCall['choice']): boolean {
+  if (call.kind === 'stall') return choice !== 'seen';
+  if (call.kind === 'neglected') return choice === 'seen';
+  return call.kind === 'test' && call.mayWait && choice === 'later';
+}

@@ -1,0 +1,56 @@
+import { addDays, type Day } from '$core/calendar';
+import type { Dose } from '$core/dose';
+import { readLedger, type LedgerReading } from '$core/ledger';
+import type { Library } from '$core/library';
+import type { DoseRowId } from '$core/method';
+import type { loadSetsDone } from '../repositories/balance';
+import type { ClubContext } from '../repositories/club-context';
+
+const DONE: Dose = {
+  sets: 1,
+  amount: 0,
+  unit: 'reps',
+  per: null,
+  percent: null,
+  loadKg: null,
+  rir: null,
+  restSeconds: null,
+  tempo: null,
+};
+
+export interface Counted {
+  readonly day: Day;
+  readonly exerciseId: string;
+  readonly row: DoseRowId;
+  readonly dose: Dose;
+}
+
+export type SetsDone = Awaited<ReturnType<typeof loadSetsDone>>[number];
+
+/** Sets done as the ledger counts them: a squad's are those of its average athlete. */
+export function asCounted(done: readonly SetsDone[]): Counted[] {
+  const people = new Set(done.map(({ athleteId }) => athleteId)).size || 1;
+  return done.map(({ sets, rir, ...of }) => ({ ...of, dose: { ...DONE, sets: sets / people, rir } }));
+}
+
+/** The ledger over the last days. */
+export const ledgerOver = (
+  days: number,
+  of: readonly Counted[],
+  library: Library,
+  { today, method }: Pick<ClubContext, 'today' | 'method'>,
+): LedgerReading =>
+  readLedger(
+    of.flatMap(({ day, exerciseId, row, dose }) => {
+      const exercise = library.exercises.get(exerciseId);
+      return exercise && day > addDays(today, -days) ? [{ exercise, row, dose }] : [];
+    }),
+    method,
+  );
+
+export const squadLedger = (
+  done: readonly SetsDone[],
+  days: number,
+  library: Library,
+  club: Pick<ClubContext, 'today' | 'method'>,
+): LedgerReading => ledgerOver(days, asCounted(done), library, club);

@@ -1,0 +1,100 @@
+import { testSpecs } from '$core/athlete';
+import { addDays, weekdayOf, type Day } from '$core/calendar';
+import type { Muscle } from '$core/library';
+import { listWords, MUSCLE_WORDS } from '$lib/messages';
+import type { CallOf } from '$lib/model/call';
+import { libraryOf, type SquadRow } from '../repositories/club-context';
+import { callBase, group, nameIn, type Shown } from './call-base';
+import { nextCardDay } from './page-thread';
+import { squadLedger } from './squad-ledger';
+import type { Stuck } from './standing';
+import type { TestAsked } from './waiting';
+
+const TEST_RULE: Readonly<Record<TestAsked['why'], string>> = {
+  layoff: 'PROG-7',
+  'sent-down': 'PROG-4',
+  'next-rung': 'PROG-8',
+  'lift-up': 'PROG-11',
+};
+/** Asked for safety's sake: they cannot be put off. */
+const NEVER_LATER: readonly TestAsked['why'][] = ['layoff', 'sent-down'];
+
+/** Tests the rules ask for; alike ones of a squad are one call, put off for about a block at most (PROG-17). */
+export const testCalls = (tests: readonly TestAsked[], rows: Shown): CallOf<'test'>[] =>
+  group(tests, ({ squad, why, test }) => `test ${squad.id} ${why} ${test ?? ''}`).flatMap((own): CallOf<'test'>[] => {
+    const [first] = own;
+    if (!first) return [];
+    const { squad, why, test } = first;
+    const key = ['test', squad.id, why, test ?? ''].join(' ').trim();
+    const mayWait = !NEVER_LATER.includes(why);
+    if (mayWait && isPutOff(key, rows)) return [];
+    return [
+      {
+        ...callBase(squad, key, [TEST_RULE[why]], rows),
+        kind: 'test',
+        why,
+        test: test === null ? null : (testSpecs(rows.club.method).get(test)?.name ?? test),
+        mayWait,
+        href: `/start/${squad.id}/${rows.club.today}`,
+        athletes: own.map(({ athlete, exerciseId, days }) => ({
+          id: athlete.id,
+          name: athlete.name,
+          detail: exerciseId === null ? `${String(days)} days away` : nameIn(rows.club)(exerciseId),
+        })),
+      },
+    ];
+  });
+
+/** Main lifts that are stuck: one call an athlete and lift, once a block (PROG-10). */
+export const stallCalls = (stuck: readonly Stuck[], rows: Shown): CallOf<'stall'>[] =>
+  stuck.flatMap(({ athlete, squad, track, stall }): CallOf<'stall'>[] => {
+    const key = `stall ${athlete.id} ${track.exerciseId}`;
+    if (isPutOff(key, rows)) return [];
+    return [
+      {
+        ...callBase(squad, key, ['PROG-10'], rows),
+        kind: 'stall',
+        athlete: athlete.name,
+        athleteId: athlete.id,
+        exercise: nameIn(rows.club)(track.exerciseId),
+        firstKg: stall.firstKg,
+        nowKg: stall.nowKg,
+        share: stall.share,
+        // what hurts is told to those who may know (SAFE-7)
+        signals: stall.signals.filter((signal) => rows.health || signal !== 'complaint'),
+        bench: `/bench/${squad.id}/${nextCardDay(squad, rows.club.today)}`,
+      },
+    ];
+  });
+
+/** Muscles a squad's last two weeks have forgotten: named once a week (LED-1). */
+export function neglectedCalls(squads: Iterable<SquadRow>, rows: Shown): CallOf<'neglected'>[] {
+  const { club } = rows;
+  return [...squads].flatMap((squad): CallOf<'neglected'>[] => {
+    const own = rows.done.filter(({ squadId }) => squadId === squad.id);
+    const key = `neglected ${squad.id} ${weekOf(club.today)}`;
+    if (own.length === 0 || rows.putOff.some((one) => one.key === key)) return [];
+    const { neglected } = squadLedger(own, club.method.settings.ledger.forgotten.days, libraryOf(club, squad), club);
+    if (neglected.length === 0) return [];
+    const bench = `/bench/${squad.id}/${nextCardDay(squad, club.today)}`;
+    return [
+      {
+        ...callBase(squad, key, ['LED-1'], rows),
+        kind: 'neglected',
+        days: club.method.settings.ledger.forgotten.days,
+        words: listWords(neglected.map((muscle) => MUSCLE_WORDS[muscle])),
+        muscles: neglected.map((muscle: Muscle) => ({
+          name: MUSCLE_WORDS[muscle],
+          href: `${bench}?find=${encodeURIComponent(MUSCLE_WORDS[muscle])}`,
+        })),
+      },
+    ];
+  });
+}
+
+const weekOf = (day: Day): Day => addDays(day, 1 - weekdayOf(day));
+
+const isPutOff = (key: string, { putOff, club }: Shown): boolean => {
+  const since = addDays(club.today, -club.method.settings.progress.asks.againDays);
+  return putOff.some((one) => one.key === key && one.day > since);
+};
