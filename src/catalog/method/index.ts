@@ -8,6 +8,7 @@ import { DOSES } from './doses';
 import { JUMP_LEVELS, PHASES_TABLE } from './phases';
 import { COMPLAINTS, PLACES } from './safety';
 import { SETTINGS } from './settings';
+import { SIDES } from './sides';
 import { TEMPLATES } from './templates';
 
 /** The built-in tables of the method; a club's own rows are laid over them. */
@@ -24,4 +25,5 @@ export const METHOD: MethodTables = {
   focuses: FOCUSES,
   moments: MOMENTS,
   injuries: INJURIES,
+  sides: SIDES,
 };

@@ -175,6 +175,20 @@ export const templateSchema = z.object({
 });
 export type Template = z.infer<typeof templateSchema>;
 
+/** What is done beside the sessions, with a frequency of its own (SIDE-1). */
+export const sideProgrammeSchema = z.object({
+  name: z.string(),
+  /** what it is for, to the athlete */
+  purpose: z.string(),
+  /** days a week it is done on; 7 = daily */
+  perWeek: z.number().int().min(1).max(7),
+  minutes: z.number(),
+  /** an athlete's range focus brings drills of its own in place of these (START-10) */
+  ofFocus: z.boolean(),
+  items: z.array(z.object({ exercise: z.string(), row: rowId })),
+});
+export type SideProgramme = z.infer<typeof sideProgrammeSchema>;
+
 /** Every table the rules read. A club's own rows are laid over the built-in ones before the core sees them. */
 export const methodTablesSchema = z.object({
   doses: z.record(rowId, doseRowSchema),
@@ -189,5 +203,6 @@ export const methodTablesSchema = z.object({
   focuses: z.record(z.string(), focusSchema),
   moments: z.array(momentSchema).readonly(),
   injuries: z.record(z.string(), injurySchema),
+  sides: z.record(z.string(), sideProgrammeSchema),
 });
 export type MethodTables = z.infer<typeof methodTablesSchema>;

@@ -1,4 +1,5 @@
 export * from './a-third-less';
+export * from './acts-on-answer';
 export * from './change';
 export * from './does-less';
 export * from './history';

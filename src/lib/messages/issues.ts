@@ -28,6 +28,7 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   season_runs: (f) =>
     `This season runs until ${text(f.end)}. In its last ${text(f.weeks)} weeks the next one can be laid from it.`,
   season_there: () => 'This squad has a season of its own already.',
+  side_unknown: () => 'This programme is not there any more. Look again.',
   call_gone: () => 'This call does not stand any more: something came in meanwhile. Look again.',
   remedy_gone: () => 'This no longer helps: the plan has changed meanwhile. Look again.',
   no_season: () => 'Set when the season starts and ends first.',

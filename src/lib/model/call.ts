@@ -117,8 +117,15 @@ export type Call =
   | (CallBase & {
       readonly kind: 'neglected';
       readonly days: number;
-      readonly words: string;
-      readonly muscles: readonly { readonly name: string; readonly href: string }[];
+      readonly squads: readonly {
+        readonly id: string;
+        readonly name: string;
+        readonly words: string;
+        /** the next card, with the first muscle looked for */
+        readonly bench: string;
+        /** what the squad could do beside its sessions */
+        readonly sides: readonly { readonly id: string; readonly name: string }[];
+      }[];
     })
   | (CallBase & { readonly kind: 'rise'; readonly exercise: string; readonly changes: readonly CallChange[] });
 

@@ -306,3 +306,14 @@ export const levelsSchema = z
 /** The coach's word on a call that moves no dose by itself. */
 export const answerCallSchema = z.object({ key: z.string().min(1).max(200), choice: z.enum(CALL_CHOICES) });
 export type AnswerCall = z.output<typeof answerCallSchema>;
+
+/** Something to do beside the sessions, for a squad or one athlete of it; `on` off = it ends. */
+export const giveSideSchema = z.object({
+  squadId: z.uuid(),
+  programme: z.string().min(1),
+  athleteId: z
+    .union([z.literal(''), z.uuid()])
+    .optional()
+    .transform((id) => (id === undefined || id === '' ? null : id)),
+  on: z.enum(['yes', 'no']).transform((on) => on === 'yes'),
+});

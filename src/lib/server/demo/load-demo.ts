@@ -37,7 +37,11 @@ import { keepCard } from '../commands/keep-card';
 import { refoldTracks } from '../commands/refold';
 import { askedOf, makeBrief } from '../reads/make-brief';
 import { loadSquadDay } from '../reads/squad-day';
+import { addFacts } from '../commands/facts';
+import { keepSideDone } from '../commands/sides';
+import { ownSides } from '../reads/sides';
 import { readWaiting } from '../reads/waiting';
+import { loadSides } from '../repositories/sides';
 import { lastSessions } from '../commands/apply-by-rule';
 import { loadSessionHeads } from '../repositories/session-heads';
 import { loadSquadAthletes, loadSquadsAthletes } from '../repositories/athletes';
@@ -75,6 +79,7 @@ export async function loadDemo(day: Day, seed: number): Promise<boolean> {
     await writeComplaints(tx, clubId, coach.id, day);
     await writeNotes(tx, clubId, day);
     await writePlayed(tx, coach.id, day);
+    await writeBeside(tx, coach.id, squads[0] ?? '', day, seeded(seed + 1));
   });
   return true;
 }
@@ -158,6 +163,32 @@ async function writeRoster(tx: Tx, clubId: string, day: Day, random: () => numbe
   }
   return squadIds;
 }
+
+/** What the first squad does beside its sessions, and mostly did in the last two weeks. */
+async function writeBeside(tx: Tx, coachId: string, squadId: string, day: Day, random: () => number): Promise<void> {
+  const since = addDays(day, -BESIDE_DAYS);
+  const given = { programme: 'foot-ankle', athleteId: null, on: true };
+  const { clubId } = await loadClub(tx, day);
+  await addFacts(tx, clubId, [
+    { id: v7(), kind: 'side-given', day: since, actor: coachId, squadId, athleteId: null, body: given },
+  ]);
+  for (let past = since; past < day; past = addDays(past, 1)) {
+    const rows = await loadSquadDay(tx, squadId, past, null);
+    const sides = await loadSides(tx, [squadId], null, past);
+    for (const row of rows?.athletes ?? []) {
+      const own = rows && ownSides(rows, row, sides).find(({ due }) => due);
+      if (own && random() < 0.7)
+        await keepSideDone(
+          tx,
+          { club: { ...rows.club, today: past }, squadId, athleteId: row.id, own },
+          v7(),
+          true,
+          `athlete:${row.id}`,
+        );
+    }
+  }
+}
+const BESIDE_DAYS = 14;
 
 /** How hard sessions of the demo were, by weekday. */
 const EFFORTS = [5, 7, 6];

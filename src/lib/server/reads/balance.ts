@@ -8,6 +8,8 @@ import type { AthleteRow } from '../repositories/athletes';
 import { libraryOf, type ClubContext, type SquadRow } from '../repositories/club-context';
 import { dayLoads } from './day-loads';
 import { nextCardDay, squadKnot, threadEnd } from './page-thread';
+import { loadSides } from '../repositories/sides';
+import { sideSets } from './sides';
 import { asCounted, ledgerOver, type Counted } from './squad-ledger';
 
 /** Weeks shown of the load: this one, and those it is held against. */
@@ -27,10 +29,12 @@ export async function readBalance(
   const { windows, forgotten } = method.settings.ledger;
   const after = addDays(today, -Math.max(...windows, forgotten.days));
   const athleteId = athletes.find(({ id }) => id === asked)?.id ?? null;
-  const [done, written] = [
+  const [logged, written, sides] = [
     await loadSetsDone(tx, [squad.id], after, today),
     await loadLinesWritten(tx, squad.id, after, today),
+    await loadSides(tx, [squad.id], null, today),
   ];
+  const done = [...logged, ...sideSets(sides)];
   const own = done.filter((set) => athleteId === null || set.athleteId === athleteId);
   const library = libraryOf(club, squad);
   const over = (days: number, of: readonly Counted[]): LedgerReading => ledgerOver(days, of, library, club);

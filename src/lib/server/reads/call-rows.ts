@@ -7,6 +7,8 @@ import { loadSquadsAthletes, type AthleteRow } from '../repositories/athletes';
 import { loadSetsDone } from '../repositories/balance';
 import { loadClub, type ClubContext } from '../repositories/club-context';
 import type { CallChoice } from '$lib/model/call';
+import { loadSides, type Sides } from '../repositories/sides';
+import { sideSets } from './sides';
 import type { SetsDone } from './squad-ledger';
 
 /** What was done longer ago asks for nothing any more: the layoff's rules speak from then on. */
@@ -61,27 +63,23 @@ export interface CallRows {
   readonly putOff: readonly (CallAnswer & { readonly day: Day })[];
   /** sets of the ledger's window for what is neglected */
   readonly done: readonly SetsDone[];
+  readonly sides: Sides;
 }
 
-/** Everything Calls reads, in six statements. */
+/** Everything Calls reads, in seven statements. */
 export async function loadCalls(tx: Tx): Promise<CallRows> {
   const club = await loadClub(tx);
+  const squadIds = club.squads.map(({ id }) => id);
+  const after = addDays(club.today, -club.method.settings.ledger.forgotten.days);
+  const sides = await loadSides(tx, squadIds, null, club.today);
   return {
     club,
-    squads: await loadSquadsAthletes(
-      tx,
-      club.squads.map(({ id }) => id),
-      club.today,
-    ),
+    squads: await loadSquadsAthletes(tx, squadIds, club.today),
     sessions: await loadRecentSessions(tx, club.today),
     decisions: await loadDecisions(tx, club.today),
     putOff: await loadPutOff(tx, club.today),
-    done: await loadSetsDone(
-      tx,
-      club.squads.map(({ id }) => id),
-      addDays(club.today, -club.method.settings.ledger.forgotten.days),
-      club.today,
-    ),
+    sides,
+    done: [...(await loadSetsDone(tx, squadIds, after, club.today)), ...sideSets(sides)],
   };
 }
 

@@ -134,6 +134,8 @@ function say(row: Row, words: Words): Pick<HistoryLine, 'what' | 'from' | 'to'> 
       const said = !selected ? 'not selected' : minutes === null ? 'selected' : `${String(minutes)} minutes`;
       return { what: event, from: null, to: said };
     }
+    case 'side':
+      return { what: 'Beside training', ...named(row) };
     case 'lighter':
       return { what: 'Lighter for three answered sessions', ...none };
     case 'background':

@@ -45,7 +45,7 @@ export function makeCalls(rows: CallRows, squadId: string | null, health: boolea
       open.filter(({ change }) => isRise(change.kind)),
       shown,
     ),
-    ...neglectedCalls(squads.values(), shown),
+    ...neglectedCalls([...squads.values()], squadId, shown),
   ];
   // pain first, then whoever trains soonest; within a squad the order above
   const soon = (call: Call): number => (call.kind === 'pain' ? -1 : daysToGym(squads.get(call.squadId), shown));

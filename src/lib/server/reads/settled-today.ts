@@ -45,6 +45,8 @@ export function answeredToday({ club, squads, putOff }: CallRows, squadId: strin
     .filter(({ day }) => day === club.today)
     .flatMap(({ key, choice }) => {
       const [kind = '', of = '', lift = ''] = key.split(' ');
+      if (kind === 'neglected')
+        return [{ key, exercise: 'Forgotten muscles', state: 'answered', count: 1, words: 'seen', rules: ['LED-1'] }];
       const name = people.get(of);
       const squad = club.squads.find(({ id }) => id === of);
       // of an athlete's call the squad is whichever they train with
@@ -64,14 +66,14 @@ export function answeredToday({ club, squads, putOff }: CallRows, squadId: strin
     });
 }
 
-const ANSWERED: Readonly<Record<string, string>> = { test: 'tests ', neglected: 'balance ' };
+const ANSWERED: Readonly<Record<string, string>> = { test: 'tests ' };
 const CHOICE_WORDS: Readonly<Record<CallChoice, string>> = {
   later: 'left for this block',
   seen: 'seen',
   lighter: 'lighter for three sessions',
   talk: 'asked about',
 };
-const RULE_OF: Readonly<Record<string, string>> = { stall: 'PROG-10', neglected: 'LED-1' };
+const RULE_OF: Readonly<Record<string, string>> = { stall: 'PROG-10' };
 
 interface Settled {
   readonly cause: string;

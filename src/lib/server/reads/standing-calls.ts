@@ -67,28 +67,53 @@ export const stallCalls = (stuck: readonly Stuck[], rows: Shown): CallOf<'stall'
     ];
   });
 
-/** Muscles a squad's last two weeks have forgotten: named once a week (LED-1). */
-export function neglectedCalls(squads: Iterable<SquadRow>, rows: Shown): CallOf<'neglected'>[] {
+/**
+ * Muscles that the squads' last two weeks have forgotten, in one call, named once a week (LED-1).
+ * @param asked the squad whose calls are looked at; null = all, which are then answered together
+ */
+export function neglectedCalls(squads: readonly SquadRow[], asked: string | null, rows: Shown): CallOf<'neglected'>[] {
   const { club } = rows;
-  return [...squads].flatMap((squad): CallOf<'neglected'>[] => {
+  const week = `neglected ${weekOf(club.today)}`;
+  const isSeen = (key: string): boolean => rows.putOff.some((one) => one.key === key);
+  const days = club.method.settings.ledger.forgotten.days;
+  const found = squads.flatMap((squad) => {
     const own = rows.done.filter(({ squadId }) => squadId === squad.id);
-    const key = `neglected ${squad.id} ${weekOf(club.today)}`;
-    if (own.length === 0 || rows.putOff.some((one) => one.key === key)) return [];
-    const { neglected } = squadLedger(own, club.method.settings.ledger.forgotten.days, libraryOf(club, squad), club);
+    if (own.length === 0 || isSeen(week) || isSeen(`${week} ${squad.id}`)) return [];
+    const { neglected } = squadLedger(own, days, libraryOf(club, squad), club);
     if (neglected.length === 0) return [];
-    const bench = `/bench/${squad.id}/${nextCardDay(squad, club.today)}`;
-    return [
-      {
-        ...callBase(squad, key, ['LED-1'], rows),
-        kind: 'neglected',
-        days: club.method.settings.ledger.forgotten.days,
+    return [{ squad, neglected }];
+  });
+  const [first] = found;
+  if (!first) return [];
+  return [
+    {
+      ...callBase(first.squad, asked === null ? week : `${week} ${asked}`, ['LED-1'], rows),
+      kind: 'neglected',
+      days,
+      squads: found.map(({ squad, neglected }) => ({
+        id: squad.id,
+        name: squad.name,
         words: listWords(neglected.map((muscle) => MUSCLE_WORDS[muscle])),
-        muscles: neglected.map((muscle: Muscle) => ({
-          name: MUSCLE_WORDS[muscle],
-          href: `${bench}?find=${encodeURIComponent(MUSCLE_WORDS[muscle])}`,
-        })),
-      },
-    ];
+        bench: `/bench/${squad.id}/${nextCardDay(squad, club.today)}?find=${encodeURIComponent(MUSCLE_WORDS[neglected[0] ?? 'foot'])}`,
+        sides: helpfulSides(squad.id, neglected, rows),
+      })),
+    },
+  ];
+}
+
+/** Programmes beside the sessions that train some of the muscles, and that the squad does not have yet (SIDE-1). */
+function helpfulSides(squadId: string, muscles: readonly Muscle[], { club: { library, method }, sides }: Shown) {
+  const { primeMoverShare } = method.settings.count;
+  return Object.entries(method.sides).flatMap(([id, { name, items }]) => {
+    const isGiven = sides.given.some(
+      (one) => one.squadId === squadId && one.athleteId === null && one.programme === id,
+    );
+    const helps = items.some(({ exercise, row }) => {
+      const share = library.exercises.get(exercise)?.share ?? {};
+      // mobility is no set
+      return method.doses[row].progresses && muscles.some((muscle) => (share[muscle] ?? 0) >= primeMoverShare);
+    });
+    return helps && !isGiven ? [{ id, name }] : [];
   });
 }
 

@@ -1,7 +1,9 @@
 import { fail } from '@sveltejs/kit';
-import { answerCallSchema } from '$lib/model/forms';
+import { answerCallSchema, giveSideSchema } from '$lib/model/forms';
 import { referComplaint } from '$lib/server/commands/complaints';
 import { runOne } from '$lib/server/commands/run-command';
+import { openSquad } from '$lib/server/commands/on-squad';
+import { giveSide } from '$lib/server/commands/sides';
 import { settleCall } from '$lib/server/commands/settle-call';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
@@ -32,6 +34,18 @@ export const actions: Actions = {
       settleCall(tx, id, read.value, userId),
     );
     return done.ok ? { answered: read.value.key } : fail(400, { message: done.issues.map(sayIssue).join(' ') });
+  },
+  give: async ({ locals, request }) => {
+    const { clubId, userId } = identityOf(locals);
+    const read = await readForm(request, 'give', giveSideSchema);
+    if (!read.ok) return read.failure;
+    const { squadId, ...value } = read.value;
+    const id = read.commandId;
+    const done = await runOne({ clubId, id, verb: 'give-side', actor: userId }, read.value, async (tx) => {
+      const { club, squad } = await openSquad(tx, squadId);
+      return giveSide(tx, club, squad, id, value, userId);
+    });
+    return done.ok ? { given: value.programme } : fail(400, { message: done.issues.map(sayIssue).join(' ') });
   },
   refer: async ({ locals, request }) => {
     const { clubId, userId } = identityOf(locals);

@@ -3,12 +3,14 @@ import { v7 } from 'uuid';
 import { z } from 'zod';
 import { SIGNS } from '$core/safety';
 import { sayIssue } from '$lib/messages';
-import { loadAthlete, morningsOf } from '$lib/server/repositories/athletes';
+import { homeOf, loadAthlete, morningsOf } from '$lib/server/repositories/athletes';
 import { loadClub } from '$lib/server/repositories/club-context';
 import { withLink } from '$lib/server/commands/athlete-link';
 import { answerMorning } from '$lib/server/commands/answer-morning';
 import { runOne } from '$lib/server/commands/run-command';
 import { sayDay } from '$lib/server/reads/page-thread';
+import { isSideDue, sidesOf } from '$lib/server/reads/sides';
+import { loadSides } from '$lib/server/repositories/sides';
 import { checkInSchema } from '$lib/model/bodies';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -18,16 +20,27 @@ export const load: PageServerLoad = async ({ params }) => {
   const found = await withLink(params.token, async (tx, { athleteId }) => {
     const club = await loadClub(tx);
     const athlete = await loadAthlete(tx, athleteId, club.today);
-    return athlete ? { club, athlete } : null;
+    if (!athlete) return null;
+    const squad = homeOf(athlete, club);
+    const sides = await loadSides(tx, squad ? [squad.id] : [], athleteId, club.today);
+    const beside =
+      squad && sidesOf(athleteId, sides, club).length > 0
+        ? isSideDue(athleteId, sides, squad, club.today, club)
+          ? 'today'
+          : 'later'
+        : null;
+    return { club, athlete, beside };
   });
   if (!found) error(404, NO_LINK);
-  const { club, athlete } = found;
+  const { club, athlete, beside } = found;
   const today = morningsOf(athlete).find(({ day }) => day === club.today);
   return {
     firstName: athlete.name.split(' ')[0] ?? athlete.name,
     day: sayDay(club.today),
     given: today ? { answer: today.answer, place: today.place } : null,
     newId: v7(),
+    /** whether something beside the sessions is due today (SIDE-1); null = they have none */
+    beside,
     signs: SIGNS,
     places: Object.entries(club.method.places)
       .filter(([, { checkin }]) => checkin)

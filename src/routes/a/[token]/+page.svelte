@@ -107,7 +107,11 @@
       </div>
     </form>
   {/if}
+  {#if data.beside === 'today'}
+    <p class="beside"><a href="{page.url.pathname}/side">Beside training, today</a></p>
+  {/if}
   <p class="foot">
+    {#if data.beside === 'later'}<a href="{page.url.pathname}/side">Beside training</a> ·{/if}
     <a href="{page.url.pathname}/card">Your next card</a> ·
     <a href="{page.url.pathname}/moment">Where it goes wrong in play</a> ·
     <a href="{page.url.pathname}/calendar.ics">Your calendar</a>
@@ -203,6 +207,12 @@
     border-left: 3px solid var(--almagre-t);
     background: var(--almagre-w);
     padding: 12px;
+  }
+  .beside {
+    margin-top: 16px;
+    border: 1px solid var(--ink);
+    padding: 12px 14px;
+    font-weight: 620;
   }
   .foot {
     margin-top: 16px;

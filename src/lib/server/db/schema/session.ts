@@ -222,14 +222,16 @@ export const checkIn = pgTable(
   ],
 );
 
-/** Everything else that happened, append-only: steps, closings, complaints, clearances, referrals, calls answered. */
+/** Everything else that happened, append-only: steps, closings, complaints, clearances, referrals, calls answered, what is done beside the sessions. */
 export const fact = pgTable(
   'fact',
   {
     clubId: clubId(),
     id: ownId(),
     seq: seq(),
-    kind: text('kind', { enum: ['opened', 'step', 'closed', 'complaint', 'clearance', 'referral', 'call'] }).notNull(),
+    kind: text('kind', {
+      enum: ['opened', 'step', 'closed', 'complaint', 'clearance', 'referral', 'call', 'side-given', 'side'],
+    }).notNull(),
     day: date('day', { mode: 'string' }).notNull(),
     writtenAt: timestamp('written_at', { withTimezone: true }).notNull().defaultNow(),
     /** user id of staff, `athlete:<id>`, `rule` or `migration` */

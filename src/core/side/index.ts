@@ -1,0 +1,3 @@
+export * from './side-days';
+export * from './side-dose';
+export * from './side-lines';

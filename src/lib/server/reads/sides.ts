@@ -1,0 +1,154 @@
+import { addDays, weekdayOf, type Day } from '$core/calendar';
+import { makeDayContext } from '$core/day';
+import type { Dose } from '$core/dose';
+import type { SideProgramme } from '$core/method';
+import { HOME_KIT, isSideDay, sideDays, sideLines, type SideHistory, type SideLine, type SideWeek } from '$core/side';
+import { answersByDay, type AnswerFact } from '$core/track';
+import { knowRow, morningsOf, type AthleteRow } from '../repositories/athletes';
+import type { ClubContext, SquadRow } from '../repositories/club-context';
+import type { SideDone, SideGiven, Sides } from '../repositories/sides';
+import { askedOf, makeBrief } from './make-brief';
+import type { SquadDay } from './squad-day';
+import type { SetsDone } from './squad-ledger';
+
+/** Minutes asked of a brief that only says what holds on a day. */
+const ANY_MINUTES = 20;
+/** Days ahead in which the next time is looked for. */
+const AHEAD_DAYS = 14;
+
+/** What stands in the way of a side programme in a squad's weeks. */
+export const sideWeek = ({ gymDays, events }: Pick<SquadRow, 'gymDays' | 'events'>): SideWeek => ({
+  gymWeekdays: gymDays.map(({ weekday }) => weekday),
+  eventDays: events.map(({ day }) => day),
+});
+
+/** Programmes an athlete has, each once: their own, and the squad's. */
+export const sidesOf = (athleteId: string, { given }: Sides, { method }: Pick<ClubContext, 'method'>) =>
+  Object.entries(method.sides).flatMap(([id, programme]) => {
+    const own = given.filter((one) => one.programme === id && (one.athleteId === null || one.athleteId === athleteId));
+    const since = own.map((one) => one.since).sort()[0];
+    return since === undefined ? [] : [{ id, programme, since }];
+  });
+
+/** Whether anything beside the sessions is due for an athlete on a day, and still to do. */
+export const isSideDue = (athleteId: string, sides: Sides, squad: SquadRow, day: Day, club: ClubContext): boolean =>
+  sidesOf(athleteId, sides, club).some(
+    ({ id, programme }) => isSideDay(programme, day, sideWeek(squad)) && !isDone(sides, athleteId, id, day),
+  );
+
+const isDone = ({ done }: Sides, athleteId: string, programme: string, day: Day): boolean =>
+  done.some((one) => one.athleteId === athleteId && one.programme === programme && one.day === day);
+
+/** One programme as an athlete has it today. */
+export interface OwnSide {
+  readonly id: string;
+  readonly programme: SideProgramme;
+  readonly due: boolean;
+  /** the next day it is due; null = none in two weeks */
+  readonly next: Day | null;
+  readonly done: boolean;
+  readonly lines: readonly SideLine[];
+}
+
+/** What an athlete does beside the sessions today, by their own day: complaints, match days and what they have done so far. */
+export function ownSides(rows: SquadDay, row: AthleteRow, sides: Sides): OwnSide[] {
+  const { club, squad, day } = rows;
+  const week = sideWeek(squad);
+  const { facts, tracks } = knowRow(row, day, club, squad);
+  const brief = makeBrief({ ...rows, session: null, sets: [] }, askedOf({ ...rows, session: null }, ANY_MINUTES));
+  const own = brief.calendars[row.id];
+  const context = makeDayContext(
+    {
+      ...brief,
+      own: true,
+      calendars: own ? { [row.id]: own } : {},
+      place: { ...brief.place, equipment: [...HOME_KIT], lane: false },
+    },
+    club.library,
+    club.method,
+  );
+  const answers = answersByDay(
+    morningsOf(row).map(({ id, day: on, seq, answer, place, score }): AnswerFact => ({
+      kind: 'answer',
+      id,
+      day: on,
+      seq,
+      response: { answer, place, score },
+    })),
+  );
+  const mine = sides.done.filter(({ athleteId }) => athleteId === row.id);
+  const trained = [
+    ...new Set([
+      ...mine.map((one) => one.day),
+      ...tracks.flatMap(({ exposures }) => exposures.map((exposure) => exposure.day)),
+    ]),
+  ].sort();
+  return sidesOf(row.id, sides, club).map(({ id, programme }) => ({
+    id,
+    programme,
+    due: isSideDay(programme, day, week),
+    next: nextDay(programme, day, week),
+    done: isDone(sides, row.id, id, day),
+    lines: sideLines(
+      programme,
+      facts,
+      (exerciseId) => ({
+        last: lastTime(mine, exerciseId, day),
+        trained,
+        answers,
+      }),
+      context,
+    ),
+  }));
+}
+
+/** The newest time before a day that an entry was done beside the sessions, in whichever programme. */
+function lastTime(mine: readonly SideDone[], exerciseId: string, day: Day): SideHistory['last'] {
+  const times = mine.flatMap((one) =>
+    one.day < day
+      ? one.lines.flatMap((line) => (line.exerciseId === exerciseId ? [{ day: one.day, dose: line.dose }] : []))
+      : [],
+  );
+  return times.at(-1) ?? null;
+}
+
+function nextDay(programme: SideProgramme, after: Day, week: SideWeek): Day | null {
+  const days = Array.from({ length: AHEAD_DAYS }, (_, i) => addDays(after, i + 1));
+  return days.find((day) => isSideDay(programme, day, week)) ?? null;
+}
+
+/** How often a programme was due for somebody over some days, and done. */
+export function sideCount(
+  given: SideGiven,
+  athleteId: string,
+  sides: Sides,
+  programme: SideProgramme,
+  week: SideWeek,
+  days: { readonly from: Day; readonly through: Day },
+): { due: number; done: number } {
+  const first = given.since > days.from ? given.since : days.from;
+  const mondays = new Set<Day>();
+  for (let day = first; day <= days.through; day = addDays(day, 1)) mondays.add(addDays(day, 1 - weekdayOf(day)));
+  const due = [...mondays]
+    .flatMap((monday) => sideDays(programme, monday, week))
+    .filter((day) => day >= first && day <= days.through).length;
+  const done = sides.done.filter(
+    (one) =>
+      one.athleteId === athleteId && one.programme === given.programme && one.day >= first && one.day <= days.through,
+  ).length;
+  return { due, done };
+}
+
+/** Sets done beside the sessions, as the ledger counts them (SIDE-1). */
+export const sideSets = ({ done }: Sides): SetsDone[] =>
+  done.flatMap(({ squadId, athleteId, day, lines }) =>
+    lines.map(({ exerciseId, row, dose }: { exerciseId: string; row: SetsDone['row']; dose: Dose }) => ({
+      squadId,
+      athleteId,
+      exerciseId,
+      row,
+      day,
+      sets: dose.sets,
+      rir: dose.rir,
+    })),
+  );
