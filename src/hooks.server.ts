@@ -37,6 +37,7 @@ const OPEN = [
   '/a/[token]/calendar.ics',
   '/a/[token]/card',
   '/a/[token]/moment',
+  '/a/[token]/side',
   '/calendar/[token].ics',
 ];
 

@@ -46,6 +46,7 @@ const READ: Readonly<Record<string, Partial<Record<Who, number | 'in'>> & { all?
   '/squad/[squadId]/balance': OWN_CLUB,
   '/squad/[squadId]/history': OWN_CLUB,
   '/squad/[squadId]/links': OWN_CLUB,
+  '/squad/[squadId]/beside': OWN_CLUB,
   '/squad/[squadId]/[athleteId]': OWN_CLUB,
   '/squad/[squadId]/[athleteId]/start': OWN_CLUB,
   '/squad/[squadId]/[athleteId]/history': OWN_CLUB,
@@ -105,6 +106,7 @@ const READ: Readonly<Record<string, Partial<Record<Who, number | 'in'>> & { all?
   '/a/[token]/calendar.ics': { all: 404 },
   '/a/[token]/card': { all: 404 },
   '/a/[token]/moment': { all: 404 },
+  '/a/[token]/side': { all: 404 },
   '/api/sessions/[id]': {
     nobody: 401,
     other: 405,

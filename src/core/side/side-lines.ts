@@ -29,7 +29,7 @@ export function sideLines(
 ): SideLine[] {
   const { library, method, schools } = context;
   const drills = programme.ofFocus ? (athlete.focus?.drills ?? []) : [];
-  const own = drills.flatMap((id) => {
+  const own = drills.flatMap((id): SideProgramme['items'] => {
     const exercise = library.exercises.get(id);
     return exercise && atHome(exercise) ? [{ exercise: id, row: 'D-MOB' }] : [];
   });

@@ -3,13 +3,11 @@ import type { LedgerReading } from '$core/ledger';
 import { ewma, loadFlags, weekLoad } from '$core/load';
 import type { BalancePage } from '$lib/model/balance';
 import type { Tx } from '../db/client';
-import { loadEfforts, loadLinesWritten, loadSetsDone } from '../repositories/balance';
+import { loadEfforts, loadLinesWritten, loadLedgerSets } from '../repositories/balance';
 import type { AthleteRow } from '../repositories/athletes';
 import { libraryOf, type ClubContext, type SquadRow } from '../repositories/club-context';
 import { dayLoads } from './day-loads';
 import { nextCardDay, squadKnot, threadEnd } from './page-thread';
-import { loadSides } from '../repositories/sides';
-import { sideSets } from './sides';
 import { asCounted, ledgerOver, type Counted } from './squad-ledger';
 
 /** Weeks shown of the load: this one, and those it is held against. */
@@ -29,12 +27,10 @@ export async function readBalance(
   const { windows, forgotten } = method.settings.ledger;
   const after = addDays(today, -Math.max(...windows, forgotten.days));
   const athleteId = athletes.find(({ id }) => id === asked)?.id ?? null;
-  const [logged, written, sides] = [
-    await loadSetsDone(tx, [squad.id], after, today),
+  const [done, written] = [
+    await loadLedgerSets(tx, [squad.id], after, today),
     await loadLinesWritten(tx, squad.id, after, today),
-    await loadSides(tx, [squad.id], null, today),
   ];
-  const done = [...logged, ...sideSets(sides)];
   const own = done.filter((set) => athleteId === null || set.athleteId === athleteId);
   const library = libraryOf(club, squad);
   const over = (days: number, of: readonly Counted[]): LedgerReading => ledgerOver(days, of, library, club);

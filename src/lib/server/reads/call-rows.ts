@@ -1,14 +1,13 @@
-import { and, asc, desc, eq, gt, gte, inArray, lte, sql } from 'drizzle-orm';
+import { and, asc, eq, gt, gte, inArray, lte, or, sql } from 'drizzle-orm';
 import { addDays, type Day } from '$core/calendar';
 import { ANSWER_SPEAKS_OF_DAYS } from '$core/track';
 import type { Tx } from '../db/client';
 import { fact, gymSession, sessionLine } from '../db/schema';
 import { loadSquadsAthletes, type AthleteRow } from '../repositories/athletes';
-import { loadSetsDone } from '../repositories/balance';
+import { loadLedgerSets } from '../repositories/balance';
 import { loadClub, type ClubContext } from '../repositories/club-context';
 import type { CallChoice } from '$lib/model/call';
-import { loadSides, type Sides } from '../repositories/sides';
-import { sideSets } from './sides';
+import { givenIn, type SideGiven } from '../repositories/sides';
 import type { SetsDone } from './squad-ledger';
 
 /** What was done longer ago asks for nothing any more: the layoff's rules speak from then on. */
@@ -23,31 +22,29 @@ const loadRecentSessions = (tx: Tx, today: Day) =>
 /** Days a move by rule is listed, and may be taken back: a coach who was away a day still sees it. */
 export const LISTED_DAYS = 3;
 
-const loadDecisions = (tx: Tx, today: Day) =>
+/** Longer than any call stays away. */
+const PUT_OFF_DAYS = 60;
+
+/** What the coach settled lately, answered, and gave to do beside the sessions: one statement over the facts. */
+const loadSaid = (tx: Tx, today: Day) =>
   tx
     .select()
     .from(fact)
     .where(
       and(
-        eq(fact.kind, 'step'),
-        gt(fact.day, addDays(today, -LISTED_DAYS)),
         lte(fact.day, today),
-        inArray(sql`${fact.body}->>'cause'`, ['accepted', 'held']),
+        or(
+          and(
+            eq(fact.kind, 'step'),
+            gt(fact.day, addDays(today, -LISTED_DAYS)),
+            inArray(sql`${fact.body}->>'cause'`, ['accepted', 'held']),
+          ),
+          and(eq(fact.kind, 'call'), gt(fact.day, addDays(today, -PUT_OFF_DAYS))),
+          eq(fact.kind, 'side-given'),
+        ),
       ),
     )
     .orderBy(fact.seq);
-
-/** Calls the coach has put off or answered, newest first. */
-const loadPutOff = async (tx: Tx, today: Day): Promise<CallRows['putOff']> => {
-  const rows = await tx
-    .select({ day: fact.day, body: fact.body })
-    .from(fact)
-    .where(and(eq(fact.kind, 'call'), gt(fact.day, addDays(today, -PUT_OFF_DAYS)), lte(fact.day, today)))
-    .orderBy(desc(fact.seq));
-  return rows.map(({ day, body }) => ({ ...(body as CallAnswer), day }));
-};
-/** Longer than any call stays away. */
-const PUT_OFF_DAYS = 60;
 
 /** What the coach said to a call that moves no dose by itself. */
 export interface CallAnswer {
@@ -63,23 +60,25 @@ export interface CallRows {
   readonly putOff: readonly (CallAnswer & { readonly day: Day })[];
   /** sets of the ledger's window for what is neglected */
   readonly done: readonly SetsDone[];
-  readonly sides: Sides;
+  /** what squads and athletes do beside the sessions */
+  readonly given: readonly SideGiven[];
 }
 
-/** Everything Calls reads, in seven statements. */
+/** Everything Calls reads, in five statements. */
 export async function loadCalls(tx: Tx): Promise<CallRows> {
   const club = await loadClub(tx);
   const squadIds = club.squads.map(({ id }) => id);
   const after = addDays(club.today, -club.method.settings.ledger.forgotten.days);
-  const sides = await loadSides(tx, squadIds, null, club.today);
+  const said = await loadSaid(tx, club.today);
+  const ofKind = (kind: (typeof said)[number]['kind']) => said.filter((one) => one.kind === kind);
   return {
     club,
     squads: await loadSquadsAthletes(tx, squadIds, club.today),
     sessions: await loadRecentSessions(tx, club.today),
-    decisions: await loadDecisions(tx, club.today),
-    putOff: await loadPutOff(tx, club.today),
-    sides,
-    done: [...(await loadSetsDone(tx, squadIds, after, club.today)), ...sideSets(sides)],
+    decisions: ofKind('step'),
+    putOff: ofKind('call').map(({ day, body }) => ({ ...(body as CallAnswer), day })),
+    given: givenIn(ofKind('side-given')),
+    done: await loadLedgerSets(tx, squadIds, after, club.today),
   };
 }
 

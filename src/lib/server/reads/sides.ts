@@ -1,6 +1,5 @@
 import { addDays, weekdayOf, type Day } from '$core/calendar';
 import { makeDayContext } from '$core/day';
-import type { Dose } from '$core/dose';
 import type { SideProgramme } from '$core/method';
 import { HOME_KIT, isSideDay, sideDays, sideLines, type SideHistory, type SideLine, type SideWeek } from '$core/side';
 import { answersByDay, type AnswerFact } from '$core/track';
@@ -9,7 +8,6 @@ import type { ClubContext, SquadRow } from '../repositories/club-context';
 import type { SideDone, SideGiven, Sides } from '../repositories/sides';
 import { askedOf, makeBrief } from './make-brief';
 import type { SquadDay } from './squad-day';
-import type { SetsDone } from './squad-ledger';
 
 /** Minutes asked of a brief that only says what holds on a day. */
 const ANY_MINUTES = 20;
@@ -138,17 +136,3 @@ export function sideCount(
   ).length;
   return { due, done };
 }
-
-/** Sets done beside the sessions, as the ledger counts them (SIDE-1). */
-export const sideSets = ({ done }: Sides): SetsDone[] =>
-  done.flatMap(({ squadId, athleteId, day, lines }) =>
-    lines.map(({ exerciseId, row, dose }: { exerciseId: string; row: SetsDone['row']; dose: Dose }) => ({
-      squadId,
-      athleteId,
-      exerciseId,
-      row,
-      day,
-      sets: dose.sets,
-      rir: dose.rir,
-    })),
-  );

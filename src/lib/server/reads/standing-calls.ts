@@ -88,6 +88,7 @@ export function neglectedCalls(squads: readonly SquadRow[], asked: string | null
   return [
     {
       ...callBase(first.squad, asked === null ? week : `${week} ${asked}`, ['LED-1'], rows),
+      squad: found.length === 1 ? first.squad.name : 'Several squads',
       kind: 'neglected',
       days,
       squads: found.map(({ squad, neglected }) => ({
@@ -102,12 +103,10 @@ export function neglectedCalls(squads: readonly SquadRow[], asked: string | null
 }
 
 /** Programmes beside the sessions that train some of the muscles, and that the squad does not have yet (SIDE-1). */
-function helpfulSides(squadId: string, muscles: readonly Muscle[], { club: { library, method }, sides }: Shown) {
+function helpfulSides(squadId: string, muscles: readonly Muscle[], { club: { library, method }, given }: Shown) {
   const { primeMoverShare } = method.settings.count;
   return Object.entries(method.sides).flatMap(([id, { name, items }]) => {
-    const isGiven = sides.given.some(
-      (one) => one.squadId === squadId && one.athleteId === null && one.programme === id,
-    );
+    const isGiven = given.some((one) => one.squadId === squadId && one.athleteId === null && one.programme === id);
     const helps = items.some(({ exercise, row }) => {
       const share = library.exercises.get(exercise)?.share ?? {};
       // mobility is no set

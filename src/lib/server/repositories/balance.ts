@@ -1,7 +1,9 @@
-import { and, count, eq, gt, inArray, isNull, lte, sql } from 'drizzle-orm';
+import { and, count, desc, eq, gt, inArray, isNull, lte, sql } from 'drizzle-orm';
+import { unionAll } from 'drizzle-orm/pg-core';
 import type { Day } from '$core/calendar';
+import type { DoseRowId } from '$core/method';
 import type { Tx } from '../db/client';
-import { gymSession, sessionLine, setNow } from '../db/schema';
+import { fact, gymSession, sessionLine, setNow } from '../db/schema';
 
 /** Sets done from squads' cards over some days, by squad, athlete, entry and row. */
 export const loadSetsDone = (tx: Tx, squadIds: readonly string[], after: Day, through: Day) =>
@@ -19,6 +21,40 @@ export const loadSetsDone = (tx: Tx, squadIds: readonly string[], after: Day, th
     .innerJoin(gymSession, and(eq(gymSession.clubId, setNow.clubId), eq(gymSession.id, setNow.sessionId)))
     .where(and(inArray(gymSession.squadId, [...squadIds]), gt(gymSession.day, after), lte(gymSession.day, through)))
     .groupBy(gymSession.squadId, setNow.athleteId, setNow.exerciseId, setNow.row, setNow.day);
+
+/** The same with what was done beside the sessions, which counts in the ledger too (SIDE-1). */
+export const loadLedgerSets = (tx: Tx, squadIds: readonly string[], after: Day, through: Day) =>
+  unionAll(loadSetsDone(tx, squadIds, after, through), sideSets(tx, squadIds, after, through));
+
+/** Sets of side programmes: of several facts on one programme and day the last says whether it was done. */
+function sideSets(tx: Tx, squadIds: readonly string[], after: Day, through: Day) {
+  const said = tx
+    .selectDistinctOn([fact.athleteId, fact.day, sql`${fact.body}->>'programme'`], {
+      squadId: fact.squadId,
+      athleteId: fact.athleteId,
+      day: fact.day,
+      body: fact.body,
+    })
+    .from(fact)
+    .where(
+      and(eq(fact.kind, 'side'), inArray(fact.squadId, [...squadIds]), gt(fact.day, after), lte(fact.day, through)),
+    )
+    .orderBy(fact.athleteId, fact.day, sql`${fact.body}->>'programme'`, desc(fact.seq))
+    .as('said');
+  return tx
+    .select({
+      squadId: sql<string>`${said.squadId}`,
+      athleteId: sql<string>`${said.athleteId}`,
+      exerciseId: sql<string>`line.value->>'exerciseId'`,
+      row: sql<DoseRowId>`line.value->>'row'`,
+      day: said.day,
+      sets: sql<number>`(line.value->'dose'->>'sets')::int`.mapWith(Number),
+      rir: sql<number | null>`(line.value->'dose'->>'rir')::int`,
+    })
+    .from(said)
+    .crossJoinLateral(sql`jsonb_array_elements(${said.body}->'lines') as line`)
+    .where(sql`(${said.body}->>'removed')::boolean is not true`);
+}
 
 /** The squad's cards over some days as they were written. */
 export const loadLinesWritten = (tx: Tx, squadId: string, after: Day, through: Day) =>

@@ -65,21 +65,26 @@ export async function loadSides(
       ),
     )
     .orderBy(asc(fact.seq));
-  const given = new Map<string, SideGiven>();
   const done = new Map<string, SideDone>();
   for (const { kind, squadId, athleteId: of, day, body } of rows) {
-    if (squadId === null) continue;
-    if (kind === 'side-given') {
-      const { programme, on } = body as GivenBody;
-      const key = `${squadId} ${of ?? ''} ${programme}`;
-      if (on) given.set(key, given.get(key) ?? { programme, squadId, athleteId: of, since: day });
-      else given.delete(key);
-    } else if (of !== null) {
-      const { programme, lines, removed } = body as DoneBody;
-      const key = `${of} ${programme} ${day}`;
-      if (removed) done.delete(key);
-      else done.set(key, { programme, squadId, athleteId: of, day, lines });
-    }
+    if (kind !== 'side' || squadId === null || of === null) continue;
+    const { programme, lines, removed } = body as DoneBody;
+    const key = `${of} ${programme} ${day}`;
+    if (removed) done.delete(key);
+    else done.set(key, { programme, squadId, athleteId: of, day, lines });
   }
-  return { given: [...given.values()], done: [...done.values()].sort((a, b) => (a.day < b.day ? -1 : 1)) };
+  return { given: givenIn(rows), done: [...done.values()].sort((a, b) => (a.day < b.day ? -1 : 1)) };
+}
+
+/** What stands of everything that was given and ended. @param facts in the order of writing; of other kinds are left out */
+export function givenIn(facts: readonly (typeof fact.$inferSelect)[]): SideGiven[] {
+  const given = new Map<string, SideGiven>();
+  for (const { kind, squadId, athleteId, day, body } of facts) {
+    if (kind !== 'side-given' || squadId === null) continue;
+    const { programme, on } = body as GivenBody;
+    const key = `${squadId} ${athleteId ?? ''} ${programme}`;
+    if (on) given.set(key, given.get(key) ?? { programme, squadId, athleteId, since: day });
+    else given.delete(key);
+  }
+  return [...given.values()];
 }

@@ -135,7 +135,7 @@ function callRows({ of: { club, squad }, athletes, cards, answered }: Living, da
     sessions: cards.slice(0, 8).map((card) => ({ ...card, squadId: squad.id, logs: [{ id: card.id }] })),
     decisions: [],
     putOff: answered,
-    sides: { given: [], done: [] },
+    given: [],
     done: athletes.flatMap((athlete) => doneLately(athlete, squad.id, day, club.method.settings.ledger.forgotten.days)),
   };
 }

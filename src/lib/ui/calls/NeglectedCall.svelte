@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { Button } from 'carbon-components-svelte';
   import type { CallOf } from '$lib/model/call';
   import { enhance } from '$lib/ui/parts/enhance';
   import CommandId from '../parts/CommandId.svelte';
@@ -22,7 +21,7 @@
                 <input type="hidden" name="squadId" value={id} />
                 <input type="hidden" name="programme" value={side.id} />
                 <input type="hidden" name="on" value="yes" />
-                <Button size="small" kind="tertiary" type="submit">Give “{side.name}” beside training</Button>
+                <button class="quiet">Give “{side.name}” beside training</button>
               </form>
             {/each}
             <a class="quiet" href={bench}>Find work for the next card</a>

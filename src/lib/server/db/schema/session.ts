@@ -248,6 +248,7 @@ export const fact = pgTable(
     index('fact_athlete').on(t.clubId, t.athleteId, t.kind, t.day, t.seq),
     index('fact_session').on(t.clubId, t.sessionId),
     index('fact_day').on(t.clubId, t.day),
+    index('fact_kind').on(t.clubId, t.kind, t.day),
     foreignKey({ columns: [t.clubId, t.athleteId], foreignColumns: [athlete.clubId, athlete.id] }).onDelete('cascade'),
     tenantPolicy(),
   ],

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
-  import { inSentence, listWords } from '$lib/messages';
+  import { listWords } from '$lib/messages';
   import CommandId from '$lib/ui/parts/CommandId.svelte';
   import { enhance } from '$lib/ui/parts/enhance';
 
@@ -26,18 +26,18 @@
       <div class="what">
         <h2 id="side-{one.id}">{one.name}</h2>
         <p class="note">{one.purpose}</p>
-        <p>{listWords(one.items.map(inSentence))}{one.ofFocus ? ', or the drills of a range focus' : ''}</p>
+        <p>{one.items.join(' · ')}{one.ofFocus ? ', or the drills of a range focus' : ''}</p>
         <p class="note">
           {one.minutes} min · this week {one.days.length === 0 ? 'no day is free' : listWords(one.days)}
         </p>
-        {#if data.may.plan}
+        {#if data.may.plan && !one.toAll}
           <form class="give" method="post" action="?/give" use:enhance>
             <CommandId of="give {one.id}" />
             <input type="hidden" name="squadId" value={squad.id} />
             <input type="hidden" name="programme" value={one.id} />
             <input type="hidden" name="on" value="yes" />
             <Select size="sm" labelText="For" name="athleteId" selected={EVERYBODY}>
-              {#if !one.toAll}<SelectItem value={EVERYBODY} text="Everybody" />{/if}
+              <SelectItem value={EVERYBODY} text="Everybody" />
               {#each data.athletes as { id, name } (id)}
                 {#if !one.who.some((who) => who.id === id && who.own)}<SelectItem value={id} text={name} />{/if}
               {/each}
@@ -123,6 +123,9 @@
     gap: 10px;
     align-items: end;
     max-width: 380px;
+  }
+  th a {
+    color: inherit;
   }
   .line {
     display: flex;

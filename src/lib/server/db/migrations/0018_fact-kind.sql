@@ -1,0 +1,1 @@
+CREATE INDEX "fact_kind" ON "fact" USING btree ("club_id","kind","day");
