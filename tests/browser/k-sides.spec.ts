@@ -42,7 +42,8 @@ test('what two weeks forgot is named on Calls, given to do beside training, and 
   const beside = page.url();
 
   const link = await linkFor(page, 'Ultimate', name);
-  const phone = await browser.newPage({ viewport: { width: 390, height: 800 } });
+  const context = await browser.newContext({ viewport: { width: 390, height: 800 } });
+  const phone = await context.newPage();
   await phone.goto(link);
   await phone.getByRole('link', { name: 'Beside training, today' }).click();
   await ready(phone);
@@ -62,7 +63,15 @@ test('what two weeks forgot is named on Calls, given to do beside training, and 
   await expect(hips.getByRole('button', { name: 'Done', exact: true })).toBeVisible();
   await hips.getByRole('button', { name: 'Done', exact: true }).click();
   await expect(hips.getByText('Done today.')).toBeVisible();
-  await phone.close();
+  await context.close();
+
+  // who trains with two squads has what either gave, whichever comes first by name
+  setToday(TUESDAY);
+  const two = await browser.newContext({ viewport: { width: 390, height: 800 } });
+  const other = await two.newPage();
+  await other.goto(`${await linkFor(page, 'Handball', 'Abe Tolland')}/side`);
+  await expect(other.getByRole('region', { name: 'Foot, calf and ankle' })).toBeVisible();
+  await two.close();
 
   await page.goto(beside);
   await ready(page);

@@ -71,10 +71,15 @@ export async function doSide(
   const rows = squad && (await loadSquadDay(tx, squad.id, club.today, null));
   if (!rows) return fail('side_unknown', ['programme']);
   await lockAthletes(tx, [athleteId]);
-  const sides = await loadSides(tx, [squad.id], athleteId, club.today);
+  const sides = await loadSides(
+    tx,
+    row.squads.map(({ squadId }) => squadId),
+    athleteId,
+    club.today,
+  );
   const own = ownSides(rows, row, sides).find((one) => one.id === programme);
   if (!own) return fail('side_unknown', ['programme']);
-  await keepSideDone(tx, { club, squadId: squad.id, athleteId, own }, id, done, actor);
+  await keepSideDone(tx, { club, athleteId, own }, id, done, actor);
   return ok(null);
 }
 
@@ -83,12 +88,10 @@ export async function keepSideDone(
   tx: Tx,
   {
     club,
-    squadId,
     athleteId,
     own,
   }: {
     readonly club: Pick<ClubContext, 'clubId' | 'today'>;
-    readonly squadId: string;
     readonly athleteId: string;
     readonly own: OwnSide;
   },
@@ -100,5 +103,7 @@ export async function keepSideDone(
     barred ? [] : [{ exerciseId: exercise.id, row, dose }],
   );
   const body: DoneBody = { programme: own.id, lines, removed: !done };
-  await addFacts(tx, club.clubId, [{ id, kind: 'side', day: club.today, actor, squadId, athleteId, body }]);
+  await addFacts(tx, club.clubId, [
+    { id, kind: 'side', day: club.today, actor, squadId: own.squadId, athleteId, body },
+  ]);
 }

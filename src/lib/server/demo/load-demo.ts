@@ -5,6 +5,7 @@ import { DEMO_CLUB, DEMO_COMPLAINTS, DEMO_NOTES, DEMO_PASSWORD, DEMO_SQUADS } fr
 import { addDays, weekdayOf, type Day } from '$core/calendar';
 import { solveCard } from '$core/choose';
 import { seeded } from '$core/random';
+import { isSideDay } from '$core/side';
 import type { Library } from '$core/library';
 import { DEFAULT_KIT, EQUIPMENT, type Kit } from '$lib/model/kit';
 import { newCardBody } from '$lib/model/new-card-body';
@@ -39,7 +40,7 @@ import { askedOf, makeBrief } from '../reads/make-brief';
 import { loadSquadDay } from '../reads/squad-day';
 import { addFacts } from '../commands/facts';
 import { keepSideDone } from '../commands/sides';
-import { ownSides } from '../reads/sides';
+import { ownSides, sideWeek } from '../reads/sides';
 import { readWaiting } from '../reads/waiting';
 import { loadSides } from '../repositories/sides';
 import { lastSessions } from '../commands/apply-by-rule';
@@ -174,17 +175,14 @@ async function writeBeside(tx: Tx, coachId: string, squadId: string, day: Day, r
   ]);
   for (let past = since; past < day; past = addDays(past, 1)) {
     const rows = await loadSquadDay(tx, squadId, past, null);
+    const programme = rows?.club.method.sides[given.programme];
+    if (!rows || !programme || !isSideDay(programme, past, sideWeek([rows.squad]))) continue;
     const sides = await loadSides(tx, [squadId], null, past);
-    for (const row of rows?.athletes ?? []) {
-      const own = rows && ownSides(rows, row, sides).find(({ due }) => due);
-      if (own && random() < 0.7)
-        await keepSideDone(
-          tx,
-          { club: { ...rows.club, today: past }, squadId, athleteId: row.id, own },
-          v7(),
-          true,
-          `athlete:${row.id}`,
-        );
+    for (const row of rows.athletes) {
+      if (random() > 0.7) continue;
+      const own = ownSides(rows, row, sides).find(({ due }) => due);
+      const of = own && { club: { ...rows.club, today: past }, athleteId: row.id, own };
+      if (of) await keepSideDone(tx, of, v7(), true, `athlete:${row.id}`);
     }
   }
 }

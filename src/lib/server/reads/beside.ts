@@ -1,7 +1,7 @@
 import { addDays, weekdayOf } from '$core/calendar';
 import { sideDays } from '$core/side';
 import { weekdayWord } from '$lib/messages';
-import type { AthleteRow } from '../repositories/athletes';
+import { squadsOf, type AthleteRow } from '../repositories/athletes';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
 import type { Sides } from '../repositories/sides';
 import { nextCardDay, squadKnot, threadEnd } from './page-thread';
@@ -13,7 +13,7 @@ const BACK_DAYS = 14;
 /** What a squad and its athletes do beside the sessions, and how much of it they did in two weeks. */
 export function readBeside(club: ClubContext, squad: SquadRow, athletes: readonly AthleteRow[], sides: Sides) {
   const { today, method, library } = club;
-  const week = sideWeek(squad);
+  const week = sideWeek([squad]);
   const monday = addDays(today, 1 - weekdayOf(today));
   const days = { from: addDays(today, 1 - BACK_DAYS), through: today };
   return {
@@ -44,7 +44,7 @@ export function readBeside(club: ClubContext, squad: SquadRow, athletes: readonl
         who: athletes.flatMap((row) => {
           const theirs = given.find(({ athleteId }) => athleteId === row.id) ?? toAll;
           if (!theirs) return [];
-          const count = sideCount(theirs, row.id, sides, programme, week, days);
+          const count = sideCount(theirs, row.id, sides, programme, sideWeek(squadsOf(row, club)), days);
           return [{ id: row.id, name: row.name, own: own.has(row.id), ...count }];
         }),
       };

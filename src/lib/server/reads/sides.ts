@@ -3,7 +3,7 @@ import { makeDayContext } from '$core/day';
 import type { SideProgramme } from '$core/method';
 import { HOME_KIT, isSideDay, sideDays, sideLines, type SideHistory, type SideLine, type SideWeek } from '$core/side';
 import { answersByDay, type AnswerFact } from '$core/track';
-import { knowRow, morningsOf, type AthleteRow } from '../repositories/athletes';
+import { knowRow, morningsOf, squadsOf, type AthleteRow } from '../repositories/athletes';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
 import type { SideDone, SideGiven, Sides } from '../repositories/sides';
 import { askedOf, makeBrief } from './make-brief';
@@ -14,24 +14,25 @@ const ANY_MINUTES = 20;
 /** Days ahead in which the next time is looked for. */
 const AHEAD_DAYS = 14;
 
-/** What stands in the way of a side programme in a squad's weeks. */
-export const sideWeek = ({ gymDays, events }: Pick<SquadRow, 'gymDays' | 'events'>): SideWeek => ({
-  gymWeekdays: gymDays.map(({ weekday }) => weekday),
-  eventDays: events.map(({ day }) => day),
+/** What stands in the way of a side programme: gym days and events of every squad an athlete trains with. */
+export const sideWeek = (squads: readonly Pick<SquadRow, 'gymDays' | 'events'>[]): SideWeek => ({
+  gymWeekdays: squads.flatMap(({ gymDays }) => gymDays.map(({ weekday }) => weekday)),
+  eventDays: squads.flatMap(({ events }) => events.map(({ day }) => day)),
 });
 
 /** Programmes an athlete has, each once: their own, and the squad's. */
 export const sidesOf = (athleteId: string, { given }: Sides, { method }: Pick<ClubContext, 'method'>) =>
   Object.entries(method.sides).flatMap(([id, programme]) => {
     const own = given.filter((one) => one.programme === id && (one.athleteId === null || one.athleteId === athleteId));
-    const since = own.map((one) => one.since).sort()[0];
-    return since === undefined ? [] : [{ id, programme, since }];
+    const [first] = own;
+    return first ? [{ id, programme, squadId: first.squadId }] : [];
   });
 
 /** Whether anything beside the sessions is due for an athlete on a day, and still to do. */
-export const isSideDue = (athleteId: string, sides: Sides, squad: SquadRow, day: Day, club: ClubContext): boolean =>
-  sidesOf(athleteId, sides, club).some(
-    ({ id, programme }) => isSideDay(programme, day, sideWeek(squad)) && !isDone(sides, athleteId, id, day),
+export const isSideDue = (athlete: Pick<AthleteRow, 'id' | 'squads'>, sides: Sides, club: ClubContext): boolean =>
+  sidesOf(athlete.id, sides, club).some(
+    ({ id, programme }) =>
+      isSideDay(programme, club.today, sideWeek(squadsOf(athlete, club))) && !isDone(sides, athlete.id, id, club.today),
   );
 
 const isDone = ({ done }: Sides, athleteId: string, programme: string, day: Day): boolean =>
@@ -40,6 +41,8 @@ const isDone = ({ done }: Sides, athleteId: string, programme: string, day: Day)
 /** One programme as an athlete has it today. */
 export interface OwnSide {
   readonly id: string;
+  /** the squad that gave it */
+  readonly squadId: string;
   readonly programme: SideProgramme;
   readonly due: boolean;
   /** the next day it is due; null = none in two weeks */
@@ -51,9 +54,10 @@ export interface OwnSide {
 /** What an athlete does beside the sessions today, by their own day: complaints, match days and what they have done so far. */
 export function ownSides(rows: SquadDay, row: AthleteRow, sides: Sides): OwnSide[] {
   const { club, squad, day } = rows;
-  const week = sideWeek(squad);
+  const week = sideWeek(squadsOf(row, club));
   const { facts, tracks } = knowRow(row, day, club, squad);
-  const brief = makeBrief({ ...rows, session: null, sets: [] }, askedOf({ ...rows, session: null }, ANY_MINUTES));
+  const alone = { ...rows, athletes: [row], session: null, sets: [] };
+  const brief = makeBrief(alone, askedOf(alone, ANY_MINUTES));
   const own = brief.calendars[row.id];
   const context = makeDayContext(
     {
@@ -81,8 +85,9 @@ export function ownSides(rows: SquadDay, row: AthleteRow, sides: Sides): OwnSide
       ...tracks.flatMap(({ exposures }) => exposures.map((exposure) => exposure.day)),
     ]),
   ].sort();
-  return sidesOf(row.id, sides, club).map(({ id, programme }) => ({
+  return sidesOf(row.id, sides, club).map(({ id, programme, squadId }) => ({
     id,
+    squadId,
     programme,
     due: isSideDay(programme, day, week),
     next: nextDay(programme, day, week),

@@ -84,6 +84,10 @@ export const loadAthlete = (tx: Tx, athleteId: string, day: Day): Promise<Athlet
 export const homeOf = ({ squads }: Pick<AthletePage, 'squads'>, club: ClubContext): SquadRow | null =>
   club.squads.find(({ id }) => squads.some(({ squadId }) => squadId === id)) ?? null;
 
+/** Every squad an athlete trains with. */
+export const squadsOf = ({ squads }: Pick<AthletePage, 'squads'>, club: Pick<ClubContext, 'squads'>): SquadRow[] =>
+  club.squads.filter(({ id }) => squads.some(({ squadId }) => squadId === id));
+
 /** The last mornings, newest first, each with the answer that counts. */
 export const morningsOf = ({ checkIns }: Pick<AthleteRow, 'checkIns'>): AthleteRow['checkIns'] =>
   checkIns.filter((one, i) => checkIns.findIndex(({ day }) => day === one.day) === i).slice(0, MORNINGS_SHOWN);

@@ -3,7 +3,7 @@ import { v7 } from 'uuid';
 import { z } from 'zod';
 import { SIGNS } from '$core/safety';
 import { sayIssue } from '$lib/messages';
-import { homeOf, loadAthlete, morningsOf } from '$lib/server/repositories/athletes';
+import { loadAthlete, morningsOf } from '$lib/server/repositories/athletes';
 import { loadClub } from '$lib/server/repositories/club-context';
 import { withLink } from '$lib/server/commands/athlete-link';
 import { answerMorning } from '$lib/server/commands/answer-morning';
@@ -21,14 +21,14 @@ export const load: PageServerLoad = async ({ params }) => {
     const club = await loadClub(tx);
     const athlete = await loadAthlete(tx, athleteId, club.today);
     if (!athlete) return null;
-    const squad = homeOf(athlete, club);
-    const sides = await loadSides(tx, squad ? [squad.id] : [], athleteId, club.today);
-    const beside =
-      squad && sidesOf(athleteId, sides, club).length > 0
-        ? isSideDue(athleteId, sides, squad, club.today, club)
-          ? 'today'
-          : 'later'
-        : null;
+    const sides = await loadSides(
+      tx,
+      athlete.squads.map(({ squadId }) => squadId),
+      athleteId,
+      club.today,
+    );
+    const has = sidesOf(athleteId, sides, club).length > 0;
+    const beside = !has ? null : isSideDue(athlete, sides, club) ? 'today' : 'later';
     return { club, athlete, beside };
   });
   if (!found) error(404, NO_LINK);

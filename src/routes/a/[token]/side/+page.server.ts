@@ -25,7 +25,18 @@ export const load: PageServerLoad = async ({ params }) => {
     const squad = row && homeOf(row, club);
     const rows = squad && (await loadSquadDay(tx, squad.id, club.today, null));
     if (!row) return null;
-    const sides = rows ? ownSides(rows, row, await loadSides(tx, [squad.id], athleteId, club.today)) : [];
+    const sides = rows
+      ? ownSides(
+          rows,
+          row,
+          await loadSides(
+            tx,
+            row.squads.map(({ squadId }) => squadId),
+            athleteId,
+            club.today,
+          ),
+        )
+      : [];
     return { club, sides };
   });
   if (!found) error(404, NO_LINK);
