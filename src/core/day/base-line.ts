@@ -1,20 +1,18 @@
 import type { AthleteFacts } from '../athlete';
-import { getExercise, type Exercise } from '../library';
+import type { Exercise } from '../library';
 import { rowForLevel, type Dose } from '../dose';
 import type { DoseRowId } from '../method';
 import { isMainSlot, type Card, type Line } from '../session';
-import { doseRange, isReadyAbove } from '../progress';
+import { doseRange } from '../progress';
 import { trainsGently, type DayContext } from './day-context';
 import { reasonsFor } from './base-reasons';
+import { ownEntry, ownRung } from './own-entry';
 import { enoughRow, rowCaseOf } from './row-for-athlete';
 import { lessened, squadLoadKg } from './squad-part';
 import { athleteLevel, startDose } from './start-dose';
 import { isAway } from './ease-for-layoff';
 import type { WorkingLine } from './working-line';
 import { plannedMain } from './working-max';
-
-/** Rungs followed from the squad's entry to the athlete's own. */
-const MOST_RUNGS = 8;
 
 /**
  * What an athlete would do on a line if nothing held today: what a person typed, else the squad's line at the
@@ -111,31 +109,6 @@ function asTyped(line: Line, exercise: Exercise, athlete: AthleteFacts, context:
   const fits = dose.percent === null && owned?.amount === dose.amount && owned.rir === dose.rir;
   const written = { ...dose, loadKg: dose.loadKg ?? (fits ? owned.loadKg : null) };
   return { exercise, row: line.row, dose: written, based: written, eased: [], reasons: [], typed: true };
-}
-
-/** The line's entry; where the squad has climbed, the rung below for who does not own it yet (PROG-16). */
-function ownEntry(
-  { exerciseId, row, reasons }: Line,
-  athlete: AthleteFacts,
-  { library, trackOf }: DayContext,
-): Exercise {
-  const entry = getExercise(library, exerciseId);
-  const from = reasons.find(({ code }) => code === 'squad_rung')?.facts.from;
-  const below = typeof from === 'string' ? library.exercises.get(from) : undefined;
-  const hasBegun = trackOf(athlete.id, exerciseId, row)?.owned != null;
-  return below && !hasBegun && !isReadyAbove(below, athlete, library) ? below : entry;
-}
-
-/** The rung an athlete has come to on the ladder of the squad's entry. */
-function ownRung(entry: Exercise, athlete: AthleteFacts, row: DoseRowId, { library, trackOf }: DayContext): Exercise {
-  let exercise = entry;
-  for (let step = 0; step < MOST_RUNGS; step++) {
-    const to = trackOf(athlete.id, exercise.id, row)?.movedTo;
-    const next = to == null ? undefined : library.exercises.get(to);
-    if (!next || next.id === entry.id) break;
-    exercise = next;
-  }
-  return exercise;
 }
 
 /** While the ground is unknown nothing goes past the gentle end, whatever was owned before (START-2); force unknown, the fewest sets. */

@@ -1,14 +1,14 @@
 import { takesLoad } from '../../dose';
 import { contactsOf } from '../../jumps';
-import { isEnough, type AthleteFacts } from '../../athlete';
-import { DEMANDS, type Exercise } from '../../library';
+import { isEnough } from '../../athlete';
+import { DEMANDS } from '../../library';
 import type { Slot } from '../../method';
 import type { Reason } from '../../result';
 import type { Option } from '../candidates/options';
 import { runningKey } from '../brief';
-import { helps, trains } from '../compile/bonuses';
 import type { Context } from '../context';
 import { whyQuiet } from '../../season';
+import { servedAthletes } from './served-athletes';
 
 /** Demands named in a reason: the ones this line covers most, by the sport's weight. */
 const NAMED_DEMANDS = 2;
@@ -127,44 +127,4 @@ export function explainLine(
       facts: { count: Math.round(tight * brief.athletes.length), of: brief.athletes.length },
     });
   return reasons;
-}
-
-/** Whose focus, weak moment or past injury a line works on, and how many of the squad they are. */
-function servedAthletes(
-  exercise: Exercise,
-  athletes: readonly AthleteFacts[],
-  choice: Context['method']['settings']['choice'],
-): Reason[] {
-  const of = athletes.length;
-  const helped = athletes.filter(({ focus }) => focus !== null && helps(exercise, focus.emphasis, choice));
-  const weak = athletes.filter(({ moment }) => moment !== null && trains(exercise, moment, choice));
-  const guarded = (injuries: AthleteFacts['pastInjuries']): string[] =>
-    injuries.filter(({ guards }) => guards.includes(exercise.id)).map(({ place }) => place);
-  const injured = athletes.filter(({ pastInjuries }) => guarded(pastInjuries).length > 0);
-  const names = (found: readonly (string | undefined)[]): string[] =>
-    [...new Set(found.flatMap((name) => name ?? []))].sort();
-  const places = injured.flatMap(({ pastInjuries }) => guarded(pastInjuries));
-  return [
-    ...(helped.length > 0
-      ? [
-          {
-            code: 'helps_focus',
-            rules: ['START-1'],
-            facts: { focus: names(helped.map(({ focus }) => focus?.name)), count: helped.length, of },
-          },
-        ]
-      : []),
-    ...(weak.length > 0
-      ? [
-          {
-            code: 'helps_moment',
-            rules: ['START-12'],
-            facts: { moment: names(weak.map(({ moment }) => moment?.name)), count: weak.length, of },
-          },
-        ]
-      : []),
-    ...(injured.length > 0
-      ? [{ code: 'guards_injury', rules: ['SAFE-11'], facts: { place: names(places), count: injured.length, of } }]
-      : []),
-  ];
 }
