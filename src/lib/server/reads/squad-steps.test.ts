@@ -94,6 +94,17 @@ describe('a squad’s line that climbs a rung (PROG-16)', () => {
     tracks: [{ ...trackOf(LOW, 'D-STR', of), exposures: [clean('2026-11-17', 'c1')] }],
   });
 
+  it('is not made again at once when the coach took it back', () => {
+    const people = [
+      { ...person('a', true), tracks: [{ ...trackOf(LOW, 'D-STR', of), exposures: [clean('2026-11-21', 'c3')] }] },
+    ];
+    const back = at('c3', '2026-11-21', [line(LOW)]);
+    const climbed = (day: string) =>
+      at('c2', day, [line('calf-raise-one-leg', [{ code: 'squad_rung', facts: { from: LOW, today: true } }])]);
+    expect(moves([back, climbed('2026-11-18')], people).climbs).toEqual([]);
+    expect(moves([back, climbed('2026-11-17')], people).climbs).toHaveLength(1);
+  });
+
   it('goes to the next rung at its fewest, and later cards remember from where', () => {
     const cards = [at('c1', '2026-11-17', [line(LOW)])];
     const half = moves(cards, [person('a', true), person('b', false)]);

@@ -120,12 +120,17 @@ function moveOf(
   return climb ? { ...move, step: null, climb: { ...climb, row: line.row } } : null;
 }
 
+/** When each line stepped last; a climb counts for the entry it came from, so that one taken back is not made again at once. */
 function lastStepDays(cards: readonly SessionRow[]): Map<string, Day> {
   const days = new Map<string, Day>();
   for (const card of cards)
     for (const { exerciseId, row, reasons } of card.lines) {
-      const key = runningKey(exerciseId, row);
-      if (!days.has(key) && reasons.some(({ code }) => code === SQUAD_STEP)) days.set(key, card.day);
+      const climb = reasons.find(({ code, facts }) => code === SQUAD_RUNG && facts.today === true)?.facts.from;
+      const stepped =
+        typeof climb === 'string' ? climb : reasons.some(({ code }) => code === SQUAD_STEP) ? exerciseId : null;
+      if (stepped === null) continue;
+      const key = runningKey(stepped, row);
+      if (!days.has(key)) days.set(key, card.day);
     }
   return days;
 }
