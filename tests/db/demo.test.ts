@@ -27,7 +27,7 @@ beforeAll(async () => {
   await authDatabase().delete(user);
   expect(await loadDemo(DAY, 2026)).toBe(true);
   clubId = (await authDatabase().select({ id: organization.id }).from(organization))[0]!.id;
-}, 120_000);
+}, 240_000);
 afterAll(async () => {
   await closeDatabase();
   await closeAuth();

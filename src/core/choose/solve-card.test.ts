@@ -230,5 +230,5 @@ describe('solveCard', () => {
       ),
       { numRuns: 15, seed: 7 },
     );
-  }, 30_000);
+  }, 60_000);
 });
