@@ -1,19 +1,18 @@
 import type { MethodTables } from '$core/method';
 
 /**
- * What is done beside the sessions, at home and without kit (SIDE-1). Choice of entries and minutes are our working defaults.
+ * What is done beside the sessions, at home and without kit (SIDE-1). The choice of entries is our working default.
  */
 export const SIDES: MethodTables['sides'] = {
   'foot-ankle': {
     name: 'Foot, calf and ankle',
     purpose: 'springy ankles and strong feet, on days without the gym',
     perWeek: 2,
-    minutes: 8,
     ofFocus: false,
     items: [
       { exercise: 'bent-knee-calf-raise-two-leg', row: 'D-ASST' },
       { exercise: 'tibialis-raise', row: 'D-ASST' },
-      { exercise: 'arch-lift', row: 'D-ISO' },
+      { exercise: 'arch-lift', row: 'D-STAB' },
       { exercise: 'single-leg-balance', row: 'D-STAB' },
     ],
   },
@@ -21,7 +20,6 @@ export const SIDES: MethodTables['sides'] = {
     name: 'Hip flexors and trunk',
     purpose: 'what runs and lifts leave out: lifting the knee, holding the side',
     perWeek: 2,
-    minutes: 7,
     ofFocus: false,
     items: [
       { exercise: 'knee-hold-side-to-side', row: 'D-ISO' },
@@ -33,7 +31,6 @@ export const SIDES: MethodTables['sides'] = {
     name: 'Daily mobility',
     purpose: 'two drills a day for the range that is short',
     perWeek: 7,
-    minutes: 5,
     ofFocus: true,
     items: [
       { exercise: 'deep-lunge-opener', row: 'D-MOB' },

@@ -182,7 +182,6 @@ export const sideProgrammeSchema = z.object({
   purpose: z.string(),
   /** days a week it is done on; 7 = daily */
   perWeek: z.number().int().min(1).max(7),
-  minutes: z.number(),
   /** an athlete's range focus brings drills of its own in place of these (START-10) */
   ofFocus: z.boolean(),
   items: z.array(z.object({ exercise: z.string(), row: rowId })),

@@ -3,6 +3,7 @@ import { judgeDay, judgeOption, type DayContext } from '../day';
 import type { Dose } from '../dose';
 import type { Exercise } from '../library';
 import type { DoseRowId, SideProgramme } from '../method';
+import { workSeconds } from '../order';
 import type { Reason } from '../result';
 import { sideDose, type SideHistory } from './side-dose';
 
@@ -43,6 +44,19 @@ export function sideLines(
     return [{ exercise, row, dose, barred }];
   });
 }
+
+/** Minutes some lines take one after the other, rests between their sets counted. */
+export const sideMinutes = (lines: readonly Pick<SideLine, 'exercise' | 'dose'>[]): number =>
+  Math.ceil(
+    lines.reduce(
+      (sum, { exercise, dose }) =>
+        sum +
+        dose.sets * (exercise.setUpSeconds + workSeconds(exercise, dose)) +
+        (dose.sets - 1) * (dose.restSeconds ?? 0),
+      0,
+    ) / SECONDS_A_MINUTE,
+  );
+const SECONDS_A_MINUTE = 60;
 
 /** What everybody has at home. */
 export const HOME_KIT: readonly string[] = ['wall', 'mat'];

@@ -6,7 +6,7 @@ import { addDays, weekdayOf, type Day } from '../calendar';
 import { makeDayContext } from '../day';
 import { getExercise } from '../library';
 import { answersByDay, type AnswerFact } from '../track';
-import { HOME_KIT, isSideDay, sideDays, sideDose, sideLines, type SideHistory } from '.';
+import { HOME_KIT, isSideDay, sideDays, sideDose, sideLines, sideMinutes, type SideHistory } from '.';
 
 const MONDAY = '2026-11-23';
 const week = (gymWeekdays: number[], ...events: number[]) => ({
@@ -131,6 +131,18 @@ describe('its lines', () => {
       ({ barred }) => barred?.code === 'barred_by_complaint',
     );
     expect(out.map(({ exercise }) => exercise.family)).toContain('calf-foot');
+  });
+
+  it('its minutes are those of its doses, rests counted', () => {
+    const found = lines('foot-ankle');
+    const alone = found.slice(0, 1);
+    const { dose, exercise } = alone[0]!;
+    const seconds =
+      dose.sets * (exercise.setUpSeconds + dose.amount * exercise.secondsPerRep) +
+      (dose.sets - 1) * (dose.restSeconds ?? 0);
+    expect(sideMinutes(alone)).toBe(Math.ceil(seconds / 60));
+    expect(sideMinutes(found)).toBeLessThanOrEqual(12);
+    expect(sideMinutes([])).toBe(0);
   });
 
   it('twice a week is at most two a week beside full training', () => {

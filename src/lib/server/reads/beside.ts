@@ -1,5 +1,5 @@
 import { addDays, weekdayOf } from '$core/calendar';
-import { sideDays } from '$core/side';
+import { sideDays, sideDose, sideMinutes } from '$core/side';
 import { weekdayWord } from '$lib/messages';
 import { squadsOf, type AthleteRow } from '../repositories/athletes';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
@@ -9,6 +9,8 @@ import { sideCount, sideWeek } from './sides';
 
 /** Days looked back over. */
 const BACK_DAYS = 14;
+
+const NEVER_DONE = { last: null, trained: [], answers: new Map<never, never>() };
 
 /** What a squad and its athletes do beside the sessions, and how much of it they did in two weeks. */
 export function readBeside(club: ClubContext, squad: SquadRow, athletes: readonly AthleteRow[], sides: Sides) {
@@ -36,7 +38,13 @@ export function readBeside(club: ClubContext, squad: SquadRow, athletes: readonl
         id,
         name: programme.name,
         purpose: programme.purpose,
-        minutes: programme.minutes,
+        minutes: sideMinutes(
+          programme.items.flatMap(({ exercise: itemId, row }) => {
+            const exercise = library.exercises.get(itemId);
+            const dose = exercise && sideDose(exercise, row, NEVER_DONE, squad.schools.jumpRest, library, method);
+            return exercise && dose ? [{ exercise, dose }] : [];
+          }),
+        ),
         items: programme.items.map(({ exercise }) => library.exercises.get(exercise)?.name ?? exercise),
         ofFocus: programme.ofFocus,
         days: sideDays(programme, monday, week).map((day) => weekdayWord(weekdayOf(day))),

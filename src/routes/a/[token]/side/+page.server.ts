@@ -1,6 +1,7 @@
 import { error, fail } from '@sveltejs/kit';
 import { v7 } from 'uuid';
 import { formatDose } from '$core/exchange';
+import { sideMinutes } from '$core/side';
 import { sayIssue, sayReason } from '$lib/messages';
 import { withLink } from '$lib/server/commands/athlete-link';
 import { runOne } from '$lib/server/commands/run-command';
@@ -49,7 +50,7 @@ export const load: PageServerLoad = async ({ params }) => {
         id,
         name: programme.name,
         purpose: programme.purpose,
-        minutes: programme.minutes,
+        minutes: sideMinutes(lines.filter(({ barred }) => barred === null)),
         due,
         next: next === null ? null : sayDay(next),
         done,

@@ -28,7 +28,7 @@
         <p class="note">{one.purpose}</p>
         <p>{one.items.join(' · ')}{one.ofFocus ? ', or the drills of a range focus' : ''}</p>
         <p class="note">
-          {one.minutes} min · this week {one.days.length === 0 ? 'no day is free' : listWords(one.days)}
+          {one.minutes} min at first · this week {one.days.length === 0 ? 'no day is free' : listWords(one.days)}
         </p>
         {#if data.may.plan && !one.toAll}
           <form class="give" method="post" action="?/give" use:enhance>
