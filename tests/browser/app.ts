@@ -32,7 +32,7 @@ export async function openBench(page: Page, squad: string): Promise<void> {
   await expect(page.getByRole('heading', { level: 1, name: squad })).toBeVisible();
   await page.getByRole('link', { name: /card/ }).first().click();
   await page.waitForURL(/\/bench\//);
-  await expect(page.getByRole('status').filter({ hasText: 'Kept' })).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: /^Kept/ })).toBeVisible();
   await ready(page);
 }
 

@@ -213,9 +213,9 @@ test('a failed squat that passes on heels gets ankle work; a fault seen and a pa
   await ready(page);
   await expect(page.locator('.stand')).toContainText('Range limits.');
   await expect(page.locator('aside')).toContainText('Knee to wall');
-  await expect(page.locator('aside')).toContainText('2026-12-08 and 2026-12-22');
+  await expect(page.locator('aside')).toContainText('8 Dec 2026 and 22 Dec 2026');
   await page.getByRole('button', { name: 'Set focus: ankle range' }).click();
-  await expect(page.locator('aside')).toContainText('Set: ankle range since 2026-11-24.');
+  await expect(page.locator('aside')).toContainText('Set: ankle range since 24 Nov 2026.');
 
   // the Bench follows: her own card works on it, the rest holds
   await openBench(page, 'Ultimate');

@@ -101,7 +101,7 @@ test('an athlete names where it goes wrong in play; the coach sees who named it,
   await expect(phone.getByRole('heading')).toHaveText('Thanks, Noor');
   await openReading(page, 'Noor Haddel');
   await expect(page.locator('aside')).toContainText('a slow first step after a fake');
-  await expect(page.locator('aside')).toContainText('named by the athlete on 2026-11-24');
+  await expect(page.locator('aside')).toContainText('named by the athlete on 24 Nov 2026');
   await page.getByLabel('Where it goes wrong in play').selectOption({ label: 'none' });
   await page.locator('aside').getByRole('button', { name: 'Keep' }).click();
   await expect(page.locator('aside')).toContainText('None named.');

@@ -317,7 +317,7 @@ test('who played, who is called up and who is away: silly numbers stay typed, an
   await page.locator(`table a[href^="/squad/${squadId}/"]`).first().click();
   await ready(page);
   await page.getByRole('button', { name: /^Remove Regional squad/ }).click();
-  await expect(page.getByText('Regional squad, 2026-11-25')).toHaveCount(2);
+  await expect(page.getByText('Regional squad, 25 Nov 2026')).toHaveCount(2);
   await page.goto(`/bench/${squadId}/2026-11-24`);
   await expect(note).not.toContainText('plays elsewhere');
 });

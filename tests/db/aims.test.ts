@@ -174,6 +174,7 @@ describe('a weak moment', () => {
         athlete: 'Athlete 1',
         mass: 'kg',
         places: {},
+        stages: METHOD.returning.stages,
         health: true,
         exercise: (id) => id,
       });

@@ -385,6 +385,7 @@ describe('what others see', () => {
           athlete: 'Athlete 1',
           mass: 'kg',
           places: METHOD.places,
+          stages: METHOD.returning.stages,
           health,
           exercise: (id) => id,
         });

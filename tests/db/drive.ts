@@ -2,6 +2,7 @@ import { eq } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import { solveCard, type Brief } from '../../src/core/choose';
 import type { DayLine } from '../../src/core/day';
+import type { ReturnStageId } from '../../src/core/method';
 import { setLogSchema, type CheckInBody, type KeepCard, type SetLogBody } from '../../src/lib/model/bodies';
 import { newCardBody } from '../../src/lib/model/new-card-body';
 import { answerMorning } from '../../src/lib/server/commands/answer-morning';
@@ -13,6 +14,7 @@ import { keepCard } from '../../src/lib/server/commands/keep-card';
 import { logSets } from '../../src/lib/server/commands/log-sets';
 import { runCommand, runOne, type ItemAnswer } from '../../src/lib/server/commands/run-command';
 import { foldAthlete, foldAthleteComplaints } from '../../src/lib/server/commands/refold';
+import type { StandingComplaint } from '../../src/core/safety';
 import { withClub, type Tx } from '../../src/lib/server/db/client';
 import { club, complaint, track } from '../../src/lib/server/db/schema';
 import { loadCalls } from '../../src/lib/server/reads/call-rows';
@@ -191,9 +193,11 @@ export const clear = (
   complaintId: string,
   expires: string,
   lifts: 'three' | 'mild' | null = null,
+  upTo: ReturnStageId | null = null,
 ) => {
   const id = v7();
-  const given = { complaintId, role: 'physio', expires, lifts, scope: { maxTier: null, maxIntensity: null, note: '' } };
+  const scope = { maxTier: null, maxIntensity: null, note: '' };
+  const given = { complaintId, role: 'physio', expires, lifts, upTo, scope };
   return runOne({ clubId: club.clubId, id, verb: 'clear', actor: club.coachId }, given, async (tx) =>
     clearComplaint(tx, await loadClub(tx), athleteId, id, given, club.coachId),
   );
@@ -251,10 +255,12 @@ export async function rebuilt(tx: Tx, athleteId: string) {
   const standing = await foldAthleteComplaints(tx, athleteId);
   const byKey = (a: { exerciseId: string; row: string }, b: { exerciseId: string; row: string }) =>
     `${a.exerciseId} ${a.row}` < `${b.exerciseId} ${b.row}` ? -1 : 1;
-  const complaintsOf = (of: readonly { place: string; score: number; calmAnswers: number; origin: string }[]) =>
+  const complaintsOf = (
+    of: readonly Pick<StandingComplaint, 'place' | 'score' | 'calmAnswers' | 'origin' | 'returning'>[],
+  ) =>
     of
       .filter(({ score }) => score > 0)
-      .map(({ place, score, calmAnswers, origin }) => ({ place, score, calmAnswers, origin }))
+      .map(({ place, score, calmAnswers, origin, returning }) => ({ place, score, calmAnswers, origin, returning }))
       .sort((a, b) => (a.origin < b.origin ? -1 : 1));
   return {
     stored: { tracks: tracks.map(({ state }) => state).sort(byKey), complaints: complaintsOf(open) },

@@ -1,3 +1,4 @@
+import { METHOD } from '../../src/catalog';
 import { eq, sql } from 'drizzle-orm';
 import pg from 'pg';
 import { v7 } from 'uuid';
@@ -218,7 +219,15 @@ describe('a person’s own data', () => {
       expect(await tx.select().from(schema.athleteLink)).toEqual([]);
       const history = await loadHistory(tx, id, 40);
       expect(history.map(({ subject }) => subject)).toContain('athlete-erased');
-      const words = { names: {}, athlete: 'Erased', mass: 'kg', places: {}, health: true, exercise: String } as const;
+      const words = {
+        names: {},
+        athlete: 'Erased',
+        mass: 'kg',
+        places: {},
+        stages: METHOD.returning.stages,
+        health: true,
+        exercise: String,
+      } as const;
       expect(historyWords(history, words).map(({ what }) => what)).toContain('Forgotten since');
     });
     expect(await erase(name)).toMatchObject({ ok: true });

@@ -8,6 +8,7 @@ import { DOSES } from './doses';
 import { JUMP_LEVELS, PHASES_TABLE } from './phases';
 import { COMPLAINTS, PLACES } from './safety';
 import { SETTINGS } from './settings';
+import { RETURNING } from './returning';
 import { SIDES } from './sides';
 import { TEMPLATES } from './templates';
 
@@ -26,4 +27,5 @@ export const METHOD: MethodTables = {
   moments: MOMENTS,
   injuries: INJURIES,
   sides: SIDES,
+  returning: RETURNING,
 };

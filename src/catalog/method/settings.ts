@@ -28,7 +28,23 @@ export const SETTINGS: MethodSettings = {
     unknownHighestTier: 'medium',
   },
   tierWeights: { lowTwoFootInPlace: 0.25, low: 0.5, medium: 1, high: 1.5, shock: 2 },
-  rest: { denseSeconds: 45, fullSeconds: 90, fullWorkRest: 5, secondsPerLanding: 1.5, fullRange: [60, 180] },
+  rest: {
+    denseSeconds: 45,
+    fullSeconds: 90,
+    fullWorkRest: 5,
+    secondsPerLanding: 1.5,
+    fullRange: [60, 180],
+    output: {
+      fellFrom: 0.1,
+      heldUnder: 0.03,
+      moreSeconds: 30,
+      lessSeconds: 15,
+      leastSeconds: 30,
+      mostSeconds: 180,
+      repsFactor: 0.8,
+    },
+    selfPaced: { underBest: 0.05, inARow: 2, unmeasuredAttempts: 12 },
+  },
   loading: {
     formula: 'epley',
     validDays: 42,
@@ -236,6 +252,13 @@ export const SETTINGS: MethodSettings = {
       box: ['squat-box'],
       'trap-bar': ['hinge-trap-bar'],
     },
+  },
+  sides: {
+    tests: ['hop', 'calf-straight', 'calf-bent', 'bridge-hold'],
+    under: 0.9,
+    clinicianUnder: 0.85,
+    validDays: 42,
+    legRows: ['foot', 'knee', 'front-thigh', 'thigh'],
   },
   choice: {
     pairedRest: 0.3,

@@ -8,6 +8,7 @@ export const SIDES: MethodTables['sides'] = {
     name: 'Foot, calf and ankle',
     purpose: 'springy ankles and strong feet, on days without the gym',
     perWeek: 2,
+    returning: { perWeek: 3, between: 'mobility' },
     ofFocus: false,
     items: [
       { exercise: 'bent-knee-calf-raise-two-leg', row: 'D-ASST' },
@@ -20,6 +21,7 @@ export const SIDES: MethodTables['sides'] = {
     name: 'Hip flexors and trunk',
     purpose: 'what runs and lifts leave out: lifting the knee, holding the side',
     perWeek: 2,
+    returning: null,
     ofFocus: false,
     items: [
       { exercise: 'knee-hold-side-to-side', row: 'D-ISO' },
@@ -31,6 +33,7 @@ export const SIDES: MethodTables['sides'] = {
     name: 'Daily mobility',
     purpose: 'two drills a day for the range that is short',
     perWeek: 7,
+    returning: null,
     ofFocus: true,
     items: [
       { exercise: 'deep-lunge-opener', row: 'D-MOB' },

@@ -3,6 +3,7 @@ import type { ActiveComplaint } from '../safety';
 import type { Demand, Family, Level, TestId } from '../library';
 import type { Caution, RelativeStrength, WeakMoment } from '../startline';
 import type { TestState, TierName } from '../testing';
+import type { SideDifference } from './side-difference';
 
 /** What the coach has an athlete work on first, and what it adds to what the sport asks (START-1, 5, 7). */
 export interface AthleteFocus {
@@ -69,6 +70,8 @@ export interface AthleteFacts {
   readonly focus: AthleteFocus | null;
   /** from which take-off the athlete jumps higher, beyond the error (START-6) */
   readonly jumper: 'one-foot' | 'two-foot' | null;
+  /** a leg weaker than the other (DOSE-10); null = none, or not known */
+  readonly sides: SideDifference | null;
   /** rung of the control ladder the screens say (START-3), counted from 1; null = not known */
   readonly controlRung: number | null;
   /** the coach asked for light cards from this day on, for some answered sessions (PROG-10) */

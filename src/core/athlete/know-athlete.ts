@@ -6,7 +6,6 @@ import {
   cautionOf,
   controlRung,
   holdsBack,
-  jumperOf,
   liftsAtCeiling,
   momentOn,
   needsHipFlexor,
@@ -22,7 +21,9 @@ import {
   type SquadAims,
   type WeakMoment,
 } from '../startline';
-import { assumedNoise, bestOf, type TestRecord, type TestSpecs, type TestState } from '../testing';
+import { bestOf, type TestRecord, type TestSpecs, type TestState } from '../testing';
+import { jumperKind } from './jumper-kind';
+import { sideDifference } from './side-difference';
 import type { AthleteFacts, History } from './athlete-facts';
 
 /** An athlete as it is kept. */
@@ -113,6 +114,7 @@ export function knowAthlete(
       start,
     ),
     jumper: jumperKind(outcomes, specs),
+    sides: sideDifference(outcomes, specs, day, settings.sides),
     controlRung: controlRung(record.records, specs, day, start),
     lighterFrom: record.lighterFrom,
     history,
@@ -150,13 +152,4 @@ function focusOf(set: SetFocus | null, { focuses }: MethodTables): AthleteFacts[
   if (!set || !spec) return null;
   const { name, emphasis, families, drills, tier } = spec;
   return { id: set.id, name, emphasis, families, drills, limits: tier !== null, holdsBack: holdsBack(set, focuses) };
-}
-
-function jumperKind(outcomes: Outcomes, specs: TestSpecs): AthleteFacts['jumper'] {
-  const spec = specs.get('approach-one');
-  const value = (id: string): number | null => (spec ? bestOf(outcomes.get(id), spec) : null);
-  const [one, two] = [value('approach-one'), value('approach-two')];
-  if (!spec || one === null || two === null) return null;
-  const { kind } = jumperOf(one, two, assumedNoise(spec.assumed, one));
-  return kind === 'even' ? null : kind;
 }

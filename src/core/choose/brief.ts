@@ -4,7 +4,7 @@ import type { Dose } from '../dose';
 import type { Demand, Phase } from '../library';
 import type { KneeHip } from '../ledger';
 import type { DoseRowId } from '../method';
-import type { SquadStep } from '../progress';
+import type { RestStep, SquadStep } from '../progress';
 import type { BySpan } from '../season';
 import type { CardShape, Line, TypedLine } from '../session';
 import type { SessionRole } from './candidates/role-slots';
@@ -25,8 +25,22 @@ export interface Running {
   readonly doses: Readonly<Record<string, Dose>>;
   /** the step its line takes after the squad's votes, which `doses` has already (`runningKey`, PROG-16) */
   readonly steps: Readonly<Record<string, SquadStep>>;
+  /** sets that lines the clock has cut stay at today (`runningKey`) */
+  readonly held: Readonly<Record<string, number>>;
   /** rungs its lines have climbed, by the entry come to; `from`: the entry below, which who is not ready still does */
   readonly climbs: Readonly<Record<string, { readonly from: string; readonly today: boolean }>>;
+  /** rest its jumps have learned from their outputs (`runningKey`, REST-2); `today`: the step it takes now, from which rest */
+  readonly rests: Readonly<
+    Record<
+      string,
+      {
+        readonly seconds: number;
+        readonly amount: number;
+        readonly from: number | null;
+        readonly today: Pick<RestStep, 'kind' | 'counted' | 'of'> | null;
+      }
+    >
+  >;
 }
 
 export const runningKey = (exerciseId: string, row: DoseRowId): string => `${exerciseId} ${row}`;

@@ -63,6 +63,8 @@ describe('roles of a week (WEEK-8)', () => {
       doses: {},
       steps: {},
       climbs: {},
+      rests: {},
+      held: {},
     };
     expect(solve({ role: as('B'), running }).card.lines.find(({ slot }) => slot === 'main')?.exerciseId).toBe(
       'romanian-deadlift',

@@ -171,6 +171,8 @@ describe('solveCard', () => {
       doses: {},
       steps: {},
       climbs: {},
+      rests: {},
+      held: {},
     };
     const next = solve(brief({ day: '2026-12-01', running, events: [{ day: '2026-12-05', kind: 'league' }] }));
     const trained = ({ card }: typeof next) => card.lines.filter((l) => l.block !== 'prep').map((l) => l.exerciseId);

@@ -9,6 +9,7 @@ import { asBegun, asToday, without, type DayLine } from './day-line';
 import { withLoad } from './day-load';
 import { easeForThree, substituteFor, type Barred } from './ease-for-complaint';
 import { easeForDay } from './ease-for-day';
+import { easeForReturn } from './ease-for-return';
 import { easeForWeek, WEEK_RULES } from './ease-for-week';
 import { rampEccentric } from './ease-eccentric';
 import { easeForLayoff } from './ease-for-layoff';
@@ -92,7 +93,7 @@ function workOut(
   );
   const bar = barred(own);
   const found = bar ? substituteFor(own, line, bar, athlete, barred, context) : own;
-  return { found: found && prepare(found), why: bar };
+  return { found: found && prepare(easeForReturn(found, athlete, context)), why: bar };
 }
 
 function quieter(asUsual: WorkingLine, context: DayContext): WorkingLine {

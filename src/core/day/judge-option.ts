@@ -1,13 +1,15 @@
 import { meetsGate, type AthleteFacts } from '../athlete';
 import type { Dose } from '../dose';
 import { tierOf, shockGate } from '../jumps';
-import { isLevelAtLeast, isTierAbove, type Exercise, type Tier } from '../library';
+import { isLevelAtLeast, isTierAbove, type Exercise, type Plyo, type Tier } from '../library';
 import type { DoseRowId } from '../method';
 import { rungOf } from '../progress';
 import type { Reason } from '../result';
-import { barOf, isBarred, openAfterInjury } from '../safety';
+import { barsWork, openAfterInjury } from '../safety';
 import type { DayContext } from './day-context';
+import { returnFacts } from './ease-for-return';
 import { hasKit } from './place';
+import { sidesWait } from './sides-apart';
 
 /** Families whose complaint bars the shock tier (JUMP-4: current lower-limb complaint). */
 const UPPER_ROWS = ['shoulder', 'head', 'neck'];
@@ -28,7 +30,14 @@ export function judgeOption(
   const { method, library, place } = context;
   const tier = tierOf(exercise, dose);
   for (const complaint of athlete.complaints) {
-    if (isBarred(barOf(complaint, method), exercise, row, tier))
+    const bar = barsWork(complaint, exercise, row, tier, method);
+    if (bar === 'not-yet')
+      return {
+        code: 'not_yet_in_return',
+        rules: ['SAFE-2'],
+        facts: { ...returnFacts(complaint, context), athlete: athlete.name },
+      };
+    if (bar)
       return {
         code: 'barred_by_complaint',
         rules: complaint.column === 'stop' ? ['SAFE-2', 'SAFE-8'] : ['SAFE-8'],
@@ -56,7 +65,7 @@ export function judgeOption(
   return (
     judgeBox(exercise, dose, athlete, context) ??
     judgeDrop(exercise, tier, athlete, context) ??
-    judgeTier(tier, athlete, context)
+    judgeTier(tier, exercise.plyo?.legs ?? 'two', athlete, context)
   );
 }
 
@@ -84,7 +93,12 @@ function judgeDrop(exercise: Exercise, tier: Tier, athlete: AthleteFacts, { meth
 }
 
 /** The tier an athlete may reach: by age, growth, jump level and what is known of them. */
-function judgeTier(tier: Tier, athlete: AthleteFacts, { method, limits, schools }: DayContext): Reason | null {
+function judgeTier(
+  tier: Tier,
+  legs: Plyo['legs'],
+  athlete: AthleteFacts,
+  { method, limits, schools }: DayContext,
+): Reason | null {
   const { youth, jump } = method.settings;
   const isYouth = athlete.ageYears !== null && athlete.ageYears < youth.underYears;
   const grows = (athlete.growthCmPerMonth ?? 0) > youth.growthCmPerMonth;
@@ -98,6 +112,12 @@ function judgeTier(tier: Tier, athlete: AthleteFacts, { method, limits, schools 
   ];
   for (const [applies, limit, rule] of limitsOf)
     if (applies && isTierAbove(tier, limit)) return { code: 'tier_too_high', rules: [rule], facts: { tier, limit } };
+  if (isTierAbove(tier, 'medium') && legs !== 'two' && sidesWait(athlete, method))
+    return {
+      code: 'sides_apart',
+      rules: ['DOSE-10'],
+      facts: { weak: athlete.sides?.weak ?? '', share: athlete.sides?.share ?? 0, tier },
+    };
   if (isTierAbove(tier, 'medium')) {
     const [open] = openAfterInjury(
       athlete.pastInjuries.map(({ place }) => place),

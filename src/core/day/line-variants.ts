@@ -29,7 +29,13 @@ export const isDoing = (line: DayLine): line is Doing => line.exerciseId !== nul
 export const writtenKey = ({ exerciseId, dose }: Pick<DayLine, 'exerciseId' | 'dose'>): string =>
   [exerciseId, dose.sets, dose.amount, dose.unit, dose.per, dose.rir].join(' ');
 
-const EASED_FOR_COMPLAINT: readonly string[] = ['barred_by_complaint', 'eased_for_complaint'];
+const EASED_FOR_COMPLAINT: readonly string[] = [
+  'barred_by_complaint',
+  'eased_for_complaint',
+  'not_yet_in_return',
+  'eased_for_return',
+  'sides_apart',
+];
 export const isForComplaint = ({ reasons }: Pick<DayLine, 'reasons'>): boolean =>
   reasons.some(({ code }) => EASED_FOR_COMPLAINT.includes(code));
 

@@ -2,6 +2,7 @@ import type { AthleteFacts } from '../athlete';
 import { contactsOf, jumpBudget, type JumpBudget } from '../jumps';
 import type { Level } from '../library';
 import type { DayContext } from './day-context';
+import { legsReturn } from './ease-for-return';
 import { easedTo, type WorkingLine } from './working-line';
 
 /**
@@ -35,12 +36,12 @@ export const dayBudget = (
     method,
   );
 
-/** An athlete's own budget on a day: START-2 takes the foundation line, fast growth less of it. */
+/** An athlete's own budget on a day: START-2 takes the foundation line, fast growth less of it, the way back its phase's part. */
 export const athleteBudget = (athlete: AthleteFacts, context: DayContext): JumpBudget =>
   dayBudget(
     athlete.caution === 'gentle' ? 'foundation' : athlete.jumpLevel,
     (athlete.growthCmPerMonth ?? 0) > context.method.settings.youth.growthCmPerMonth,
-    context,
+    legsReturn(athlete, context) ? { ...context, phase: 'return' } : context,
   );
 
 interface Cost {

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { restSchema } from './rest-schema';
 import { MUSCLES, TIERS } from '../library/words';
 import { choiceSettingsSchema } from './choice-settings-schema';
 import { seasonSettingsSchema } from './season-settings-schema';
@@ -32,13 +33,7 @@ export const settingsSchema = z.object({
     high: z.number(),
     shock: z.number(),
   }),
-  rest: z.object({
-    denseSeconds: z.number(),
-    fullSeconds: z.number(),
-    fullWorkRest: z.number(),
-    secondsPerLanding: z.number(),
-    fullRange: span,
-  }),
+  rest: restSchema,
   loading: z.object({
     formula: z.enum(['epley', 'brzycki', 'lombardi', 'mayhew', 'wathan', 'oconner', 'lander']),
     validDays: z.number(),
@@ -180,6 +175,15 @@ export const settingsSchema = z.object({
       box: z.array(z.string()),
       'trap-bar': z.array(z.string()),
     }),
+  }),
+  /** legs apart (DOSE-10): which tests tell, from when on it counts, and from when on a clinician looks */
+  sides: z.object({
+    tests: z.array(z.string()),
+    under: z.number(),
+    clinicianUnder: z.number(),
+    validDays: z.number(),
+    /** rows of complaints that are of the legs */
+    legRows: z.array(z.string()),
   }),
   choice: choiceSettingsSchema,
 });

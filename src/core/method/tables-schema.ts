@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { DOSE_ROW_IDS } from './dose-row-ids';
 import { DEMANDS, DOSE_UNITS, FAMILIES, LEVELS, MUSCLES, PHASES, QUALITIES, TESTS, TIERS } from '../library/words';
+import { returningSchema } from './returning-schema';
 import { SCHOOLS } from './schools';
 import { settingsSchema } from './settings-schema';
 import { focusSchema, injurySchema, momentSchema, startSchema, testSchema } from './start-schema';
@@ -182,6 +183,8 @@ export const sideProgrammeSchema = z.object({
   purpose: z.string(),
   /** days a week it is done on; 7 = daily */
   perWeek: z.number().int().min(1).max(7),
+  /** who is on the way back from a complaint does it oftener, with another programme on the days between; null = as the rest */
+  returning: z.object({ perWeek: z.number().int().min(1).max(7), between: z.string() }).nullable(),
   /** an athlete's range focus brings drills of its own in place of these (START-10) */
   ofFocus: z.boolean(),
   items: z.array(z.object({ exercise: z.string(), row: rowId })),
@@ -203,5 +206,6 @@ export const methodTablesSchema = z.object({
   moments: z.array(momentSchema).readonly(),
   injuries: z.record(z.string(), injurySchema),
   sides: z.record(z.string(), sideProgrammeSchema),
+  returning: returningSchema,
 });
 export type MethodTables = z.infer<typeof methodTablesSchema>;

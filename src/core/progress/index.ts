@@ -7,6 +7,7 @@ export * from './next-dose';
 export * from './opens-with';
 export * from './progress-case';
 export * from './range';
+export * from './rest-step';
 export * from './settle';
 export * from './settles-alone';
 export * from './squad-climb';

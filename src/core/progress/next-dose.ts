@@ -31,9 +31,12 @@ export function nextDose(of: ProgressCase, library: Library, method: MethodTable
   // on a squad's card the morning is a vote (PROG-16)
   if (response.answer === 'tight' && squad) return null;
   if (response.answer === 'tight') return acts && !loaded ? cutForTightness(judged, range, library, method) : null;
-  if (!mayRise(judged, method)) return null;
-  if (track.owned?.by === 'layoff' || track.before) return response.answer === 'fine' ? giveBack(judged, range) : null;
-  if (squad) return loaded ? raiseSquadLoad(judged, squad.develops, method) : null;
+  if (hurts(judged, method)) return null;
+  const gentle = of.athlete.caution === 'gentle';
+  if (track.owned?.by === 'layoff' || track.before)
+    return !gentle && response.answer === 'fine' ? giveBack(judged, range) : null;
+  if (gentle) return loaded ? raiseSquadLoad(judged, 'gentle', method) : null;
+  if (squad) return loaded ? raiseSquadLoad(judged, squad.develops ? 'develops' : 'kept', method) : null;
   if (loaded) return raiseLift(judged, range, method);
   if (response.answer === 'usual' && !acts) return null;
   return earns(last) ? raiseByResponse(judged, range, library, method) : null;
@@ -51,6 +54,6 @@ function judgedCase(of: ProgressCase, { settings }: MethodTables): JudgedCase | 
   return { ...of, last, owned: track.owned.dose };
 }
 
-/** Nothing rises where the start line asks for the gentle end, nor on a place that complains (START-2, SAFE-8). */
-const mayRise = ({ athlete, exercise }: JudgedCase, method: MethodTables): boolean =>
-  athlete.caution !== 'gentle' && !athlete.complaints.some(({ place }) => actsOn(exercise, place, method));
+/** Nothing rises on a place that complains (SAFE-8). */
+const hurts = ({ athlete, exercise }: JudgedCase, method: MethodTables): boolean =>
+  athlete.complaints.some(({ place }) => actsOn(exercise, place, method));

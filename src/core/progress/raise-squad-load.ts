@@ -9,9 +9,15 @@ import type { JudgedCase } from './progress-case';
 /**
  * PROG-9 and PROG-15 on a squad's card, where sets and reps are the squad's: what the block develops adds the smallest step
  * of at least 2 % when every set was done at its reserve; what it keeps, and a step above 5 %, after two answered times in
- * a row with more in reserve than asked (two more, above 5 %).
+ * a row with more in reserve than asked (two more, above 5 %). Where the start line asks for the gentle end only the reserve
+ * moves a load: two more than asked, twice in a row (START-2, DOSE-2), since who is told to keep four has not found the load
+ * that leaves ten.
  */
-export function raiseSquadLoad(of: JudgedCase, develops: boolean, method: MethodTables): Change | null {
+export function raiseSquadLoad(
+  of: JudgedCase,
+  may: 'develops' | 'kept' | 'gentle',
+  method: MethodTables,
+): Change | null {
   const { exercise, track, owned, kit } = of;
   const { loading } = method.settings;
   if (owned.loadKg === null || isEnough(exercise, of.athlete) || fallOfLift(of, method)) return null;
@@ -22,7 +28,7 @@ export function raiseSquadLoad(of: JudgedCase, develops: boolean, method: Method
     to = nextLoadUp(to, exercise.load.kind, kit);
   if (to === null) return null;
   const isBig = (to - owned.loadKg) / owned.loadKg > loading.stepMax + 1e-9;
-  const spare = isBig ? 2 : develops ? 0 : 1;
+  const spare = isBig || may === 'gentle' ? 2 : may === 'develops' ? 0 : 1;
   const earned = (one: Exposure | undefined): boolean =>
     one !== undefined && one.response !== null && reserveOver(one, owned.loadKg ?? 0) >= spare;
   if (!earned(last) || (spare > 0 && !earned(before))) return null;
@@ -31,10 +37,10 @@ export function raiseSquadLoad(of: JudgedCase, develops: boolean, method: Method
     kind: 'load-up',
     from,
     to: { ...from, dose: { ...owned, loadKg: to, percent: null } },
-    rules: spare > 0 ? ['PROG-9', 'PROG-15'] : ['PROG-9'],
+    rules: may === 'gentle' ? ['PROG-9', 'START-2'] : spare > 0 ? ['PROG-9', 'PROG-15'] : ['PROG-9'],
     saw: {
       day: last.day,
-      leastRir: leastOf(last.sets, last.dose.rir ?? 0),
+      leastRir: reserveSaid(last),
       targetRir: last.dose.rir ?? 0,
       loadKg: owned.loadKg,
     },
@@ -53,5 +59,11 @@ function reserveOver({ dose, sets, eased }: Exposure, loadKg: number): number {
         set.amount >= dose.amount &&
         (set.loadKg === null || set.loadKg >= Math.min(loadKg, dose.loadKg ?? 0)),
     );
-  return whole ? leastOf(sets, target) - target : -Infinity;
+  return whole ? reserveSaid({ dose, sets }) - target : -Infinity;
+}
+
+/** The least reserve of a time: of one in which a reserve was said, the sets tapped as written say nothing. */
+function reserveSaid({ dose, sets }: Pick<Exposure, 'dose' | 'sets'>): number {
+  const said = sets.filter(({ rir }) => rir !== null);
+  return leastOf(said.length > 0 ? said : sets, dose.rir ?? 0);
 }

@@ -169,7 +169,15 @@ describe('loads on a squad’s card (PROG-9, PROG-15)', () => {
     kg: number,
     rirs: readonly (number | null)[],
     develops: boolean,
-    own: { reps?: number; answer?: 'fine' | 'usual' | 'tight' | null; id?: string } = {},
+    own: {
+      reps?: number;
+      answer?: 'fine' | 'usual' | 'tight' | null;
+      id?: string;
+      caution?: 'gentle';
+      alone?: true;
+      second?: number;
+      by?: 'layoff';
+    } = {},
   ) => {
     const id = own.id ?? 'back-squat';
     const of = dose({ sets: 2, amount: 5, loadKg: kg, rir: 3 });
@@ -179,7 +187,12 @@ describe('loads on a squad’s card (PROG-9, PROG-15)', () => {
         day: `2026-11-${String(23 - i)}`,
         dose: of,
         based: of,
-        sets: Array.from({ length: 2 }, () => ({ amount: own.reps ?? 5, loadKg: kg, rir, fault: null })),
+        sets: Array.from({ length: 2 }, (_, n) => ({
+          amount: own.reps ?? 5,
+          loadKg: kg,
+          rir: n === 1 && own.second !== undefined ? own.second : rir,
+          fault: null,
+        })),
         response: own.answer === null ? null : { answer: own.answer ?? 'fine', place: null, score: null },
       }),
     );
@@ -187,12 +200,15 @@ describe('loads on a squad’s card (PROG-9, PROG-15)', () => {
       {
         exercise: getExercise(LIBRARY, id),
         row: 'D-MAINT',
-        athlete: athlete({}),
-        track: trackOf(id, 'D-MAINT', of, { exposures }),
+        athlete: athlete(own.caution ? { caution: own.caution } : {}),
+        track: {
+          ...trackOf(id, 'D-MAINT', of, { exposures }),
+          ...(own.by && { owned: { dose: of, by: own.by, rules: [] } }),
+        },
         trackOf: () => null,
         today: '2026-11-24',
         kit: brief().place.loading,
-        squad: { develops },
+        squad: own.alone ? null : { develops },
       },
       LIBRARY,
       METHOD,
@@ -222,6 +238,24 @@ describe('loads on a squad’s card (PROG-9, PROG-15)', () => {
   it('a step above 5 % after two times with two more in reserve', () => {
     expect(lift(40, [4, 4], true)).toBeNull();
     expect(lift(40, [5, 5], true)).toBe('load-up 42.5 2x5');
+  });
+
+  it('at the gentle end only what was said of the reserve moves a load: two more than asked, twice (START-2)', () => {
+    const gentle = { caution: 'gentle' } as const;
+    expect(lift(100, [3, 3], true, gentle)).toBeNull();
+    expect(lift(100, [null, null], true, gentle)).toBeNull();
+    expect(lift(100, [4, 5], true, gentle)).toBeNull();
+    expect(lift(100, [5], true, gentle)).toBeNull();
+    expect(lift(100, [5, 5], true, { ...gentle, answer: null })).toBeNull();
+    expect(lift(100, [5, 5], true, gentle)).toBe('load-up 102.5 2x5');
+    expect(lift(100, [5, 5], true, { ...gentle, alone: true })).toBe('load-up 102.5 2x5');
+    // what a layoff took comes first (PROG-7)
+    expect(lift(100, [5, 5], true, { ...gentle, by: 'layoff' })).toBeNull();
+  });
+
+  it('a set tapped as written beside one whose reserve was said says nothing of it', () => {
+    expect(lift(40, [null, null], true, { second: 6 })).toBe('load-up 42.5 2x5');
+    expect(lift(100, [null], true, { second: 2 })).toBeNull();
   });
 });
 

@@ -1,6 +1,7 @@
 import { isTierAbove, TIERS, type Exercise, type Tier } from '../library';
 import type { Bar, DoseRowId, MethodTables } from '../method';
 import { ACTIVE_COLUMNS, type ActiveComplaint } from './complaint';
+import { returnWork, stepsSince } from './return-stage';
 
 /** What bars nothing. */
 const NOTHING: Bar = {
@@ -52,6 +53,21 @@ type TierLimit = Tier | 'none' | null;
 const rank = (limit: TierLimit): number =>
   limit === null ? TIERS.length : limit === 'none' ? -1 : TIERS.indexOf(limit);
 const stricter = (a: TierLimit, b: TierLimit): TierLimit => (rank(a) <= rank(b) ? a : b);
+
+/** Why an entry dosed by a row may not be done for a complaint: it is barred, or its stage has not opened it. */
+export function barsWork(
+  complaint: ActiveComplaint,
+  exercise: Exercise,
+  row: DoseRowId,
+  tier: Tier | null,
+  method: MethodTables,
+): 'barred' | 'not-yet' | null {
+  if (!isBarred(barOf(complaint, method), exercise, row, tier)) return null;
+  if (!complaint.returning) return 'barred';
+  const { maxTier } = complaint;
+  if (tier !== null && maxTier != null && (maxTier === 'none' || isTierAbove(tier, maxTier))) return 'barred';
+  return stepsSince(complaint.returning, returnWork(exercise, row, tier), method.returning) < 0 ? 'not-yet' : null;
+}
 
 /** An entry is knee-dominant from this part of its work on (SAFE-8). */
 const KNEE_DOMINANT = 0.5;

@@ -21,6 +21,7 @@ const complaint = (own: Partial<Complaint> = {}): Complaint => ({
   since: '2026-11-01',
   calmAnswers: 0,
   clearance: null,
+  returning: null,
   ...own,
 });
 
@@ -77,5 +78,8 @@ describe('a clearance', () => {
     const over = complaint({ score: 3, clearance: clearance({ scope, expires: '2026-11-23' }) });
     expect(activeComplaint(over, TODAY)).toMatchObject({ column: 'three', maxTier: null, maxIntensity: null });
     expect(activeComplaint(complaint({ score: 0 }), TODAY)).toBeNull();
+    // closed while the note holds: its limits go with what it was given for
+    const closed = complaint({ score: 0, clearance: clearance({ scope }) });
+    expect(activeComplaint(closed, TODAY)).toBeNull();
   });
 });

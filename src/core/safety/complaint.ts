@@ -1,5 +1,7 @@
 import type { Day } from '../calendar';
 import type { Side, Tier } from '../library';
+import type { ReturnStageId } from '../method';
+import type { Returning } from './return-stage';
 
 export type ComplaintColumn = 'mild' | 'three' | 'stop';
 
@@ -25,6 +27,8 @@ export interface Clearance {
   readonly expires: Day;
   readonly lifts: 'three' | 'mild' | null;
   readonly scope: ClearanceScope;
+  /** it lifts by stages, no further than this one, in place of a column; absent = at once */
+  readonly upTo?: ReturnStageId | null;
   /** score and signs it was given for */
   readonly score: number;
   readonly signs: readonly string[];
@@ -41,6 +45,8 @@ export interface Complaint {
   readonly since: Day;
   readonly calmAnswers: number;
   readonly clearance: Clearance | null;
+  /** on the way back by stages; null = not */
+  readonly returning: Returning | null;
 }
 
 /** A complaint that bars something today. `cleared` = only what the clearance's scope leaves out. */
@@ -52,6 +58,8 @@ export interface ActiveComplaint {
   /** limits of its clearance, where it has any */
   readonly maxTier?: Tier | 'none' | null;
   readonly maxIntensity?: number | null;
+  /** what its stage opens of what the column stops */
+  readonly returning?: Returning | null;
 }
 
 /** Signs that stop as a high score does, whatever the score (SAFE-2). */
@@ -66,7 +74,7 @@ export function ownColumn({ score, signs }: Pick<Complaint, 'score' | 'signs'>):
   return score >= 1 ? 'mild' : null;
 }
 
-const inForce = ({ clearance }: Complaint, today: Day): Clearance | null =>
+export const inForce = ({ clearance }: Pick<Complaint, 'clearance'>, today: Day): Clearance | null =>
   clearance &&
   (clearance.endedOn === null || today < clearance.endedOn) &&
   clearance.from <= today &&
@@ -83,17 +91,25 @@ export function complaintColumn(complaint: Complaint, today: Day): ComplaintColu
   const { clearance } = complaint;
   if (clearance && clearance.endedOn !== null && clearance.endedOn <= today) return 'stop';
   const given = inForce(complaint, today);
+  if (returningOn(complaint, today)) return null;
   return given && rank(given.lifts) < rank(own) ? given.lifts : own;
 }
 
-/** What a complaint bars on a day, or null when nothing. */
+/** The stage of the way back that counts on a day: while the note that opened it is in force. */
+export const returningOn = (complaint: Complaint, today: Day): Returning | null =>
+  inForce(complaint, today)?.upTo ? complaint.returning : null;
+
+/** What a complaint bars on a day, or null when nothing. On the way back its own column holds but for what is opened. */
 export function activeComplaint(complaint: Complaint, today: Day): ActiveComplaint | null {
-  const column = complaintColumn(complaint, today);
+  // a note's limits go with what it was given for
+  if (ownColumn(complaint) === null) return null;
+  const returning = returningOn(complaint, today);
+  const column = returning ? ownColumn(complaint) : complaintColumn(complaint, today);
   const scope = inForce(complaint, today)?.scope ?? null;
   const limits = { maxTier: scope?.maxTier ?? null, maxIntensity: scope?.maxIntensity ?? null };
   if (column === null && limits.maxTier === null && limits.maxIntensity === null) return null;
   const { place, side, score } = complaint;
-  return { place, side, score, column: column ?? 'cleared', ...limits };
+  return { place, side, score, column: column ?? 'cleared', ...limits, ...(returning && { returning }) };
 }
 
 /**

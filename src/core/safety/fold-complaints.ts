@@ -1,49 +1,7 @@
 import type { Day } from '../calendar';
-import type { Side } from '../library';
-import { answerComplaint, type Clearance, type Complaint } from './complaint';
-
-interface FactBase {
-  readonly id: string;
-  readonly day: Day;
-  /** order of writing within a day */
-  readonly seq: number;
-}
-
-/** What the fold reads. Of several answers of a day only the last may be handed in: that is the one that counts. */
-export type ComplaintFact =
-  | (FactBase & {
-      readonly kind: 'answer';
-      readonly answer: 'fine' | 'usual' | 'tight' | 'pain';
-      readonly place: string | null;
-      readonly side: Side | null;
-      readonly score: number | null;
-      readonly signs: readonly string[];
-    })
-  | (FactBase & {
-      readonly kind: 'complaint';
-      readonly place: string;
-      readonly side: Side | null;
-      readonly score: number;
-      readonly signs: readonly string[];
-      readonly since: Day;
-      readonly calmAnswers?: number;
-    })
-  | (FactBase & {
-      readonly kind: 'clearance';
-      readonly complaint: string;
-      readonly given: Omit<Clearance, 'score' | 'signs' | 'endedOn'>;
-      /** what it was given for, where a migration had to say it; else what stood that moment */
-      readonly knew?: { readonly score: number; readonly signs: readonly string[] };
-    })
-  | (FactBase & { readonly kind: 'referral'; readonly complaint: string });
-
-/** A complaint with where it came from and whether it was passed on since it last got worse. */
-export interface StandingComplaint extends Complaint {
-  /** id of the fact that opened it */
-  readonly origin: string;
-  readonly referred: boolean;
-  readonly updatedDay: Day;
-}
+import { answerComplaint, inForce, type Complaint } from './complaint';
+import type { ComplaintFact, StandingComplaint } from './complaint-fact';
+import { returnFrom, stepReturn } from './return-stage';
 
 /**
  * Complaints as they stand after everything that was said (SAFE-2, SAFE-8): a pure fold in the order of days, so that a
@@ -67,6 +25,7 @@ export function foldComplaints(facts: readonly ComplaintFact[], trained: readonl
         since,
         calmAnswers,
         clearance: null,
+        returning: null,
         referred: false,
         updatedDay: day,
       });
@@ -75,21 +34,30 @@ export function foldComplaints(facts: readonly ComplaintFact[], trained: readonl
       const at = standing.findIndex(({ origin }) => origin === fact.complaint);
       const one = standing[at];
       if (!one) continue;
-      standing[at] =
-        fact.kind === 'referral'
-          ? { ...one, referred: true }
-          : {
-              ...one,
-              clearance: {
-                ...fact.given,
-                score: fact.knew?.score ?? one.score,
-                signs: fact.knew?.signs ?? one.signs,
-                endedOn: fact.knew && one.score > fact.knew.score ? fact.day : null,
-              },
-            };
+      standing[at] = afterNote(one, fact);
     }
   }
   return standing;
+}
+
+type NoteFact = Exclude<ComplaintFact, { kind: 'answer' | 'complaint' }>;
+
+/** What a referral, a clinician's note or the end of the way back leaves of a complaint. */
+function afterNote(one: StandingComplaint, fact: NoteFact): StandingComplaint {
+  if (fact.kind === 'referral') return { ...one, referred: true };
+  if (fact.kind === 'returned') return { ...one, score: 0, signs: [], returning: null, updatedDay: fact.day };
+  const { given, knew, day } = fact;
+  const upTo = given.upTo ?? null;
+  return {
+    ...one,
+    clearance: {
+      ...given,
+      score: knew?.score ?? one.score,
+      signs: knew?.signs ?? one.signs,
+      endedOn: knew && one.score > knew.score ? day : null,
+    },
+    returning: upTo === null ? null : stepReturn(one.returning ?? returnFrom(day), null, upTo),
+  };
 }
 
 type AnswerFact = Extract<ComplaintFact, { kind: 'answer' }>;
@@ -105,8 +73,8 @@ function answerAll(standing: StandingComplaint[], fact: AnswerFact, trained: rea
     if (one.score === 0) continue;
     const here = hurts && isAt(one, fact);
     found ||= here;
-    if (here) standing[i] = hurtAgain(one, fact, trained);
-    else if (fact.answer === 'fine') standing[i] = calm(one, fact.day);
+    const said = here ? hurtAgain(one, fact, trained) : fact.answer === 'fine' ? calm(one, fact.day) : one;
+    standing[i] = onTheWayBack(said, fact, here, trained);
   }
   const score = fact.score ?? 0;
   if (!hurts || found || (score === 0 && fact.signs.length === 0)) return;
@@ -119,14 +87,33 @@ function answerAll(standing: StandingComplaint[], fact: AnswerFact, trained: rea
     since: fact.day,
     calmAnswers: 0,
     clearance: null,
+    returning: null,
     referred: false,
     updatedDay: fact.day,
   });
 }
 
+/** An answer moves the way back: pain there at once, all else once for each time of training, while the note holds. */
+function onTheWayBack(
+  one: StandingComplaint,
+  { answer, place, score, day }: AnswerFact,
+  here: boolean,
+  trained: readonly Day[],
+): StandingComplaint {
+  const { returning, clearance } = one;
+  const upTo = clearance?.upTo ?? null;
+  if (!returning || upTo === null) return one;
+  if (here) return { ...one, returning: stepReturn(returning, { pain: score ?? 0 }, upTo) };
+  const speaks = inForce(one, day) && trained.some((on) => returning.since <= on && on < day);
+  if (!speaks || answer === 'pain' || (answer === 'tight' && place !== null && place !== one.place)) return one;
+  return { ...one, returning: { ...stepReturn(returning, answer, upTo), since: day } };
+}
+
 const calm = (one: StandingComplaint, day: Day): StandingComplaint => {
   const after = answerComplaint(one, 0);
-  return after === one ? one : { ...one, ...after, updatedDay: day };
+  return after === one
+    ? one
+    : { ...one, ...after, returning: after.score === 0 ? null : one.returning, updatedDay: day };
 };
 
 function hurtAgain(one: StandingComplaint, fact: AnswerFact, trained: readonly Day[]): StandingComplaint {

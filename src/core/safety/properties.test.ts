@@ -17,6 +17,7 @@ const complaint = (own: Partial<Complaint>): Complaint => ({
   since: '2026-11-20',
   calmAnswers: 0,
   clearance: null,
+  returning: null,
   ...own,
 });
 const worse = ['mild', 'three', 'stop'] as const;

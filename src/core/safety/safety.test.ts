@@ -14,6 +14,7 @@ const complaint = (own: Partial<Complaint> = {}): Complaint => ({
   since: '2026-11-20',
   calmAnswers: 0,
   clearance: null,
+  returning: null,
   ...own,
 });
 const NO_SCOPE = { scope: { maxTier: null, maxIntensity: null, note: '' } };

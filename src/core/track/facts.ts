@@ -20,6 +20,8 @@ export interface LoggedSet {
   readonly loadKg: number | null;
   readonly rir: number | null;
   readonly fault: string | null;
+  /** best height or distance, m, or reps of a timed set; absent in what was logged before outputs were */
+  readonly output?: number | null;
 }
 
 interface FactBase {

@@ -69,7 +69,13 @@ function withBout(track: Track, { day, sets }: Bout, response: Exposure['respons
     dose: first.written,
     based: first.based,
     eased: first.eased,
-    sets: sets.map(({ amount, loadKg, rir, fault }) => ({ amount, loadKg, rir, fault })),
+    sets: sets.map(({ amount, loadKg, rir, fault, output }) => ({
+      amount,
+      loadKg,
+      rir,
+      fault,
+      ...(output != null && { output }),
+    })),
     response,
     settledBy: [],
   };

@@ -15,10 +15,10 @@ const RULES: Readonly<Record<string, string>> = {
   'PROG-7': 'After a layoff dose and load both step back.',
   'PROG-9':
     'All sets done with enough left: one rep more, at the top of the range the smallest step of 2 % or more. Short or missed: 2.5 to 5 % off.',
-  'PROG-8': 'Clean at the most of a rung, three times, with its gate unmet: test what opens the next one.',
+  'PROG-8': 'Clean at the most of a rung time after time, with its gate unmet: test what opens the next one.',
   'PROG-10':
     'A main lift well under its block’s first: lighter work, another lift, another quality, or sleep and practice.',
-  'PROG-11': 'A lift that rose beyond its error: test a jump within three days.',
+  'PROG-11': 'A lift that rose beyond its error: test a jump while it is fresh.',
   'LED-1': 'Muscles with fewer than two hard sets in two weeks are named once a week.',
   'DOSE-11': 'The bar decides the step.',
   'SAFE-2':

@@ -8,3 +8,5 @@ export * from './library';
 export * from './start-line';
 export * from './bars';
 export * from './policy';
+export * from './way-back';
+export * from './sides';

@@ -1,6 +1,6 @@
 import type { Facts, Issue } from '$core/result';
 import { sayReason } from './reasons';
-import { listWords } from './words';
+import { listWords, longDate } from './words';
 
 const text = (value: Facts[string] | undefined): string => String(value ?? '');
 
@@ -26,7 +26,7 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   nothing_to_redo: () => 'There is nothing to put back.',
   practice_gone: () => 'This practice is gone already.',
   season_runs: (f) =>
-    `This season runs until ${text(f.end)}. In its last ${text(f.weeks)} weeks the next one can be laid from it.`,
+    `This season runs until ${longDate(text(f.end))}. In its last ${text(f.weeks)} weeks the next one can be laid from it.`,
   season_there: () => 'This squad has a season of its own already.',
   side_unknown: () => 'This programme is not there any more. Look again.',
   call_gone: () => 'This call does not stand any more: something came in meanwhile. Look again.',
@@ -57,6 +57,9 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   set_unreadable: () => 'This set did not arrive whole.',
   since_ahead: () => 'It cannot have begun after today.',
   already_expired: () => 'It has already run out: a later day.',
+  not_returning: () => 'Nobody is on the way back from this any more.',
+  return_not_over: () => 'Something asked before it is left is still open.',
+  answer_first: () => 'First how your legs feel.',
   complaint_unknown: () => 'This complaint is not there any more.',
   place_unknown_here: () => 'This place or sport is not there any more. Choose again.',
   place_missing_here: () => 'Choose where it trains.',
@@ -106,7 +109,7 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   name_of_two: (f) => `Two athletes are called “${text(f.name)}”: enter these by hand.`,
   result_day_unreadable: (f) => `“${text(f.text)}” is not a day: write 2026-11-24 or 24.11.2026.`,
   side_unreadable: (f) => `“${text(f.text)}” is not a side: left, right or empty.`,
-  day_ahead: (f) => `${text(f.day)} has not come yet.`,
+  day_ahead: (f) => `${longDate(text(f.day))} has not come yet.`,
   contact_not_positive: () => 'A contact lasts longer than 0 s.',
   time_negative: () => 'A flight is not shorter than 0 s.',
   time_not_positive: () => 'The time to take-off is more than 0 s.',

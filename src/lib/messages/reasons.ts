@@ -3,6 +3,7 @@ import type { Demand, Muscle, Tier } from '$core/library';
 import type { Facts, Reason } from '$core/result';
 import { ownValue } from '$core/own';
 import { AFTER_HEAVY } from '$core/season';
+import { restWords } from './rest';
 import { dayWords, DEMAND_WORDS, listWords, MUSCLE_WORDS } from './words';
 
 const text = (value: Facts[string] | undefined): string =>
@@ -108,6 +109,14 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
     f.place === undefined
       ? 'Eased for a health note: own line.'
       : `Complaint at the ${text(f.place)}, ${text(f.score)} of 10: one rung down, or half the dose.`,
+  not_yet_in_return: (f) =>
+    f.place === undefined
+      ? 'Waits for a health note: own line.'
+      : `On the way back, ${text(f.place)}: at the stage “${text(f.stage)}” this is not open yet.`,
+  eased_for_return: (f) =>
+    f.place === undefined
+      ? 'Eased for a health note: own line.'
+      : `On the way back, ${text(f.place)}, stage “${text(f.stage)}”: from the least dose, one step more with each fine answer.`,
   gate_overridden: (f) =>
     `Stands over a gate ${text(f.count)} of ${text(f.of)} have not met${f.rung === undefined && f.atLeast === undefined ? ` (${text(f.gate)})` : ''}: “${text(f.why)}”.`,
   gate_not_met: (f) =>
@@ -116,6 +125,10 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
       : `Needs ${text(f.gate)} level ${text(f.atLeast)}.`,
   row_needs_level: (f) => `This dose needs lift level ${text(f.atLeast)}; level is ${text(f.level)}.`,
   tier_too_high: (f) => `${tier(f.tier)} tier is above the ${text(f.limit)} tier allowed here.`,
+  sides_apart: (f) =>
+    f.share === undefined
+      ? 'Waits for a health note: own line.'
+      : `The ${text(f.weak)} leg does ${percent(f.share)} of the other, with pain or an injury there: one-leg ${text(f.tier)} tier waits for a clinician.`,
   shock_not_open: (f) =>
     `Shock tier still needs ${listWords((Array.isArray(f.needs) ? (f.needs as string[]) : []).map((need) => SHOCK_NEEDS[need] ?? need))}.`,
   drop_too_high: (f) => `A drop of ${text(f.dropM)} m is above ${text(f.maxM)} m.`,
@@ -139,6 +152,7 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
     `${f.today === true ? 'Today the squad climbs a rung' : 'The squad climbed a rung'} from ${text(f.below).toLowerCase()}, which half own. Who does not stays on it.`,
   squad_step: (f) =>
     `The squad’s line steps ${f.rise === true ? 'up' : 'down'} from ${text(f.sets)} × ${text(f.amount)}${f.unit === 'seconds' ? ' s' : ''}: of ${text(f.did)} who did it ${text(f.answered)} answered, ${text(f.up)} for more and ${text(f.down)} for less.`,
+  rest_learned: (f) => restWords(f),
   does_less: (f) => WHY_LESS[text(f.why)] ?? 'One step under the squad today.',
   own_rung: () => 'Another rung of the same ladder: the one this athlete has come to.',
   for_others: () => 'You put this line on the card for others only.',

@@ -116,8 +116,16 @@ const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', '
 export const weekdayWord = (weekday: number, long = false): string =>
   (long ? WEEKDAYS_LONG : WEEKDAYS)[weekday - 1] ?? '';
 
+/** `24 Nov`: the month is named, so that no order of figures has to be known. */
+export function shortDate(day: string): string {
+  const [, month, date] = day.split('-');
+  return `${String(Number(date))} ${MONTHS[Number(month) - 1] ?? ''}`;
+}
+
+/** `24 Nov 2026`, where the year may be another. */
+export const longDate = (day: string): string => `${shortDate(day)} ${day.slice(0, 4)}`;
+
 /** `Tue 24 Nov` from a calendar day and its weekday. */
 export function dayWords(day: string, weekday: number): string {
-  const [, month, date] = day.split('-');
-  return `${weekdayWord(weekday)} ${String(Number(date))} ${MONTHS[Number(month) - 1] ?? ''}`;
+  return `${weekdayWord(weekday)} ${shortDate(day)}`;
 }

@@ -107,6 +107,8 @@ export const setLogSchema = z.object({
   loadKg: z.number().positive().max(500).nullable(),
   rir: z.number().int().min(0).max(10).nullable(),
   fault: z.string().max(200).nullable(),
+  /** best height or distance, m, or reps of a timed set; older devices did not say */
+  output: z.number().positive().max(400).nullable().default(null),
   asWritten: z.boolean(),
   doneAt: z.iso.datetime(),
   /** take the set back: it was not done */
@@ -145,6 +147,8 @@ export const checkInSchema = z
     side: z.enum(SIDES).nullable(),
     score: z.number().int().min(0).max(10).nullable(),
     signs: z.array(z.enum(SIGNS)).max(SIGNS.length),
+    /** how hard the last session was; absent = not said */
+    rpe: z.number().int().min(0).max(10).nullish(),
   })
   .refine((body) => body.answer !== 'pain' || body.score !== null, { path: ['score'], message: 'score_missing' })
   .refine((body) => body.answer !== 'pain' || body.place !== null, { path: ['place'], message: 'place_missing' });

@@ -1,7 +1,8 @@
 import type { Dose } from '$core/dose';
-import type { DoseRowId } from '$core/method';
+import type { DoseRowId, MethodSettings } from '$core/method';
 import type { StallSignal } from '$core/progress';
 import type { Answer } from '$core/track';
+import type { WayBack } from './way-back';
 
 /** One athlete's part of a call about doses. */
 export interface CallChange {
@@ -55,8 +56,8 @@ export interface CallBase {
   readonly ruleWords: string;
 }
 
-/** What a coach may say to a call that moves no dose by itself: put off, seen, lighter work, a talk. */
-export const CALL_CHOICES = ['later', 'seen', 'lighter', 'talk'] as const;
+/** What a coach may say to a call that moves no dose by itself: put off, seen, lighter work, a talk, back for good. */
+export const CALL_CHOICES = ['later', 'seen', 'lighter', 'talk', 'leave'] as const;
 export type CallChoice = (typeof CALL_CHOICES)[number];
 
 /** A decision that waits, as the screen shows it. */
@@ -80,6 +81,8 @@ export type Call =
       readonly why: 'layoff' | 'sent-down' | 'next-rung' | 'lift-up';
       /** its name; null = screen again as a whole */
       readonly test: string | null;
+      /** the numbers of the rule, which a club may have changed */
+      readonly asks: Pick<MethodSettings['progress']['asks'], 'clearTimes' | 'jumpWithinDays'>;
       /** it may be put off for about a block */
       readonly mayWait: boolean;
       readonly href: string;
@@ -113,6 +116,17 @@ export type Call =
       readonly signals: readonly StallSignal[];
       /** the next card, to put another lift in its place */
       readonly bench: string;
+    })
+  | (CallBase & {
+      readonly kind: 'return';
+      readonly complaintId: string;
+      readonly athleteId: string;
+      readonly athlete: string;
+      readonly place: string;
+      readonly side: string | null;
+      readonly way: WayBack;
+      /** where the tests are taken that are still asked for */
+      readonly href: string;
     })
   | (CallBase & {
       readonly kind: 'neglected';

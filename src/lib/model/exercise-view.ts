@@ -1,4 +1,4 @@
-import type { Exercise, Family, Library } from '$core/library';
+import type { Exercise, Family, Library, Plyo } from '$core/library';
 import { getExercise } from '$core/library';
 
 /** What a screen shows of an entry; the whole library stays on the server and in the worker. */
@@ -15,13 +15,15 @@ export interface ExerciseView {
   readonly station: Exercise['station'];
   readonly demands: Exercise['demands'];
   readonly share: Exercise['share'];
+  /** what its best attempt is measured by (REST-2); a timed set is told by its reps */
+  readonly intent: Plyo['intent'] | null;
 }
 
 /** Views by id, for every entry a card names. */
 export function viewsOf(ids: Iterable<string>, library: Library): Record<string, ExerciseView> {
   const views: Record<string, ExerciseView> = {};
   for (const id of ids) {
-    const { name, family, cues, faults, cautions, partner, spotter, load, station, demands, share } = getExercise(
+    const { name, family, cues, faults, cautions, partner, spotter, load, station, demands, share, plyo } = getExercise(
       library,
       id,
     );
@@ -38,6 +40,7 @@ export function viewsOf(ids: Iterable<string>, library: Library): Record<string,
       station,
       demands,
       share,
+      intent: plyo?.intent ?? null,
     };
   }
   return views;

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { LEVELS, SIDES, TIERS } from '$core/library';
 import { SIGNS } from '$core/safety';
-import { SCHOOL_IDS } from '$core/method';
+import { RETURN_STAGES, SCHOOL_IDS } from '$core/method';
 import { mondayOf } from '$core/season';
 import { CALL_CHOICES } from './call';
 import { EQUIPMENT } from './kit';
@@ -233,7 +233,9 @@ export const clearanceSchema = z.object({
   role: z.string().trim().min(3, 'Who cleared it: physio, doctor…').max(60),
   expires: daySchema,
   note: z.string().trim().max(200, 'A shorter note, please.'),
-  lifts: z.preprocess(blankToNull, z.enum(['three', 'mild']).nullable()),
+  lifts: z.preprocess(blankToNull, z.enum(['three', 'mild', 'stages']).nullable()),
+  /** how far its stages go, where it lifts by stages */
+  upTo: z.enum(RETURN_STAGES).default('isometric'),
   maxTier: z.preprocess(blankToNull, z.enum(['none', ...TIERS]).nullable()),
   maxPercent: optionalNumber(100, 10, 'Loads up to'),
 });

@@ -4,6 +4,7 @@ import type { Exercise, Phase } from '../../library';
 import type { DoseRowId, MethodTables, Slot } from '../../method';
 import { doseRange, rungOf } from '../../progress';
 import type { Line } from '../../session';
+import { runningKey } from '../brief';
 import { squadDose, type Context } from '../context';
 
 /** A dose a slot may be filled at, with what it would be without clock, slot and day. */
@@ -39,13 +40,31 @@ export function slotDoses(exercise: Exercise, row: DoseRowId, slot: Slot, contex
         rir: plan.rir,
         tempo: plan.tempo === undefined ? level.tempo : plan.tempo,
       }
-    : { ...level, ...running, rir: level.rir, restSeconds: level.restSeconds };
+    : { ...level, ...running, rir: level.rir, ...restOf(exercise, row, level, context) };
   const full = ofDay(wanted, exercise, row, slot, context);
   // when minutes fail the main lift goes last (WEEK-9): fewer of its sets are tried only where nothing else fits
   if (least >= full.dose.sets || (plan && context.mainsWhole)) return [full];
-  const fewer = { ...full.dose, sets: least };
   const rules = [...(full.full?.rules ?? []), ...(plan ? [] : ['TIME-1'])];
-  return [full, { dose: fewer, full: rules.length > 0 ? { dose: wanted, rules } : null }];
+  const at = (sets: number): SlotDose => ({
+    dose: { ...full.dose, sets },
+    full: rules.length > 0 ? { dose: wanted, rules } : null,
+  });
+  const held = plan ? undefined : heldSets(exercise, row, context);
+  return held !== undefined && held < full.dose.sets ? [at(Math.max(least, held))] : [full, at(least)];
+}
+
+/** Sets a line stays at that the clock has cut before, while others come back (PROG-16). */
+function heldSets(exercise: Exercise, row: DoseRowId, { brief: { running } }: Context): number | undefined {
+  const key = runningKey(exercise.id, row);
+  return Object.hasOwn(running.held, key) ? running.held[key] : undefined;
+}
+
+/** The rest of what runs: its level's, or what its outputs have taught, with the reps they ask for (REST-2). */
+function restOf(exercise: Exercise, row: DoseRowId, level: Dose, { brief: { running } }: Context): Partial<Dose> {
+  const key = runningKey(exercise.id, row);
+  const learned = Object.hasOwn(running.rests, key) ? running.rests[key] : undefined;
+  if (!learned) return { restSeconds: level.restSeconds };
+  return { restSeconds: learned.seconds, ...(learned.today?.kind === 'reps-down' && { amount: learned.amount }) };
 }
 
 /** Sets offered of a line that is new: a main lift its level's, assistance the most only where a session is long. */

@@ -45,6 +45,25 @@ export function explainLine(
       },
     });
 
+  const rest = Object.hasOwn(brief.running.rests, key) ? brief.running.rests[key] : undefined;
+  if (rest && asRuns.restSeconds === rest.seconds)
+    reasons.push({
+      code: 'rest_learned',
+      rules: ['REST-2'],
+      facts: {
+        school: brief.schools.jumpRest,
+        seconds: rest.seconds,
+        from: rest.from,
+        amount: rest.amount,
+        kind: rest.today?.kind ?? null,
+        counted: rest.today?.counted ?? null,
+        of: rest.today?.of ?? null,
+        fellFrom: method.settings.rest.output.fellFrom,
+        // REST-1: a dense rest goes no further than a full one begins
+        beyondDense: brief.schools.jumpRest === 'dense' && rest.seconds > method.settings.rest.fullRange[0],
+      },
+    });
+
   const climb = Object.hasOwn(brief.running.climbs, exercise.id) ? brief.running.climbs[exercise.id] : undefined;
   if (climb)
     reasons.push({

@@ -5,7 +5,9 @@ import type { Side } from '$core/library';
 import type { Day } from '$core/calendar';
 import type { Tx } from '../db/client';
 import { complaint } from '../db/schema';
+import type { AthleteRow } from '../repositories/athletes';
 import type { ClubContext } from '../repositories/club-context';
+import { checksOf } from '../reads/way-back';
 import { addFacts } from './facts';
 import { recordChanges } from './record-change';
 import { lockAthletes, refoldComplaints } from './refold';
@@ -91,6 +93,43 @@ export async function referComplaint(
   await refoldComplaints(tx, club.clubId, athleteId);
   await recordChanges(tx, club.clubId, [
     { day: club.today, actor, subject: 'referred', athleteId, from: null, to: { place, score }, rules: ['SAFE-2'] },
+  ]);
+  return ok(null);
+}
+
+/**
+ * The coach's word that the way back is over, once the clinician's last stage, calm answers, sides and screens say so (SAFE-2).
+ * @returns nothing, `complaint_unknown`, `not_returning`, or `return_not_over` with how many checks are open
+ */
+export async function leaveReturn(
+  tx: Tx,
+  club: ClubContext,
+  athlete: AthleteRow,
+  id: string,
+  complaintId: string,
+  actor: string,
+): Promise<Result<null>> {
+  const row = await complaintOf(tx, athlete.id, complaintId);
+  if (!row) return fail('complaint_unknown', ['complaintId']);
+  if (!row.returning) return fail('not_returning', ['complaintId']);
+  const open = checksOf(athlete, row, club).filter(({ met }) => met !== true);
+  if (open.length > 0) return fail('return_not_over', ['complaintId'], { open: open.length });
+  await lockAthletes(tx, [athlete.id]);
+  await addFacts(tx, club.clubId, [
+    { id, kind: 'returned', day: club.today, actor, athleteId: athlete.id, body: { complaint: row.origin } },
+  ]);
+  await refoldComplaints(tx, club.clubId, athlete.id);
+  const { place, score } = row;
+  await recordChanges(tx, club.clubId, [
+    {
+      day: club.today,
+      actor,
+      subject: 'returned',
+      athleteId: athlete.id,
+      from: { place, score },
+      to: null,
+      rules: ['SAFE-2'],
+    },
   ]);
   return ok(null);
 }

@@ -1,6 +1,7 @@
 import { inArray } from 'drizzle-orm';
 import { tierOf } from '$core/jumps';
-import { barOf, isBarred } from '$core/safety';
+import { entryOnRung } from '$core/progress';
+import { barsWork } from '$core/safety';
 import type { Begun } from '$core/day';
 import type { SetLogBody } from '$lib/model/bodies';
 import type { Tx } from '../db/client';
@@ -96,14 +97,19 @@ function judge(
       ({ sessionId, athleteId, slot }) => sessionId === session.id && athleteId === set.athleteId && slot === set.slot,
     ),
   );
-  const fixed: Begun | null = Object.values(begun)[0] ?? shownTo(set) ?? writtenOn(session, set);
+  const first = Object.values(begun)[0] ?? null;
+  const shown = shownTo(set);
+  // one rung down after the same fault twice (FLOOR-3); else the first set has fixed entry and dose
+  const isDown = first && shown && isRegression(first.exerciseId, shown.exerciseId, club);
+  const fixed: Begun | null = (isDown ? shown : first) ?? shown ?? writtenOn(session, set);
   if (!fixed) return no('line_unknown');
   const exercise = club.library.exercises.get(fixed.exerciseId);
   if (!exercise) return no('entry_unknown');
-  const flagged = activeComplaints(athlete.complaints, session.day, club.method).some((one) =>
-    isBarred(barOf(one, club.method), exercise, fixed.row, tierOf(exercise, fixed.written)),
+  const flagged = activeComplaints(athlete.complaints, session.day, club.method).some(
+    (one) => barsWork(one, exercise, fixed.row, tierOf(exercise, fixed.written), club.method) !== null,
   );
-  const { id, sessionId, athleteId, slot, setNumber, amount, loadKg, rir, fault, asWritten, doneAt, removed } = set;
+  const { id, sessionId, athleteId, slot, setNumber, amount, loadKg, rir, fault, output, asWritten, doneAt, removed } =
+    set;
   const { exerciseId, row, written, based, eased } = fixed;
   return {
     answer: KEPT,
@@ -123,6 +129,7 @@ function judge(
       loadKg,
       rir,
       fault,
+      output,
       asWritten,
       doneAt,
       removed,
@@ -130,6 +137,11 @@ function judge(
     },
   };
 }
+
+const isRegression = (from: string, to: string, { library }: ClubContext): boolean => {
+  const exercise = library.exercises.get(from);
+  return exercise !== undefined && entryOnRung(exercise, -1, library)?.id === to;
+};
 
 /** What the device showed: the athlete did that, whatever the card says by now. */
 const shownTo = ({ shown }: SetLogBody): Begun | null =>

@@ -174,7 +174,7 @@ export async function foldAthleteComplaints(tx: Tx, athleteId: string): Promise<
   const facts = await tx
     .select()
     .from(fact)
-    .where(and(eq(fact.athleteId, athleteId), inArray(fact.kind, ['complaint', 'clearance', 'referral'])));
+    .where(and(eq(fact.athleteId, athleteId), inArray(fact.kind, ['complaint', 'clearance', 'referral', 'returned'])));
   const [opened] = await tx.select({ seq: fact.seq }).from(fact).where(eq(fact.kind, 'opened'));
   const answers = await tx
     .select()
@@ -231,7 +231,7 @@ export async function refoldComplaints(tx: Tx, clubId: string, athleteId: string
     moves.push({ place: gone.place, from: gone.score, to: 0 });
     await tx
       .update(complaint)
-      .set({ score: 0, signs: [], version: gone.version + 1 })
+      .set({ score: 0, signs: [], returning: null, version: gone.version + 1 })
       .where(eq(complaint.id, gone.id));
   }
   return moves;

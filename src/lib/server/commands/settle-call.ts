@@ -1,11 +1,13 @@
 import { eq } from 'drizzle-orm';
 import { fail, ok, type Result } from '$core/result';
 import type { AnswerCall } from '$lib/model/forms';
+import { mayLeave } from '$lib/model/way-back';
 import type { Tx } from '../db/client';
 import { athlete } from '../db/schema';
 import { loadCalls, type CallAnswer } from '../reads/call-rows';
 import { makeCalls } from '../reads/make-calls';
-import { addFacts } from './facts';
+import { leaveReturn } from './complaints';
+import { addFacts, derivedId } from './facts';
 import { recordChanges } from './record-change';
 
 /**
@@ -23,8 +25,14 @@ export async function settleCall(
   const { clubId, today } = rows.club;
   const call = makeCalls(rows, null, true).find((one) => one.key === key);
   if (!call || !mayAnswer(call, choice)) return fail('call_gone', ['key']);
+  if (call.kind === 'return' && choice === 'leave') {
+    const row = [...rows.squads.values()].flat().find((one) => one.id === call.athleteId);
+    if (!row) return fail('call_gone', ['key']);
+    const left = await leaveReturn(tx, rows.club, row, derivedId(id, 'returned'), call.complaintId, actor);
+    if (!left.ok) return left;
+  }
   const body: CallAnswer = { key, choice };
-  const athleteId = call.kind === 'stall' ? call.athleteId : null;
+  const athleteId = call.kind === 'stall' || call.kind === 'return' ? call.athleteId : null;
   await addFacts(tx, clubId, [{ id, kind: 'call', day: today, actor, squadId: call.squadId, athleteId, body }]);
   if (call.kind !== 'stall' || choice !== 'lighter') return ok(null);
   await tx.update(athlete).set({ lighterFrom: today }).where(eq(athlete.id, call.athleteId));
@@ -44,7 +52,9 @@ export async function settleCall(
 }
 
 function mayAnswer(call: ReturnType<typeof makeCalls>[number], choice: AnswerCall['choice']): boolean {
-  if (call.kind === 'stall') return choice !== 'seen';
+  if (call.kind === 'stall') return choice !== 'seen' && choice !== 'leave';
+  if (call.kind === 'return')
+    return choice === (call.way.needsNote ? 'talk' : 'later') || (choice === 'leave' && mayLeave(call.way));
   if (call.kind === 'neglected') return choice === 'seen';
   return call.kind === 'test' && call.mayWait && choice === 'later';
 }

@@ -69,6 +69,7 @@ export async function readAthleteHistory(
         athlete: row.name,
         mass: club.massUnit,
         places: club.method.places,
+        stages: club.method.returning.stages,
         health,
         exercise: (id) => library.exercises.get(id)?.name ?? id,
       }),

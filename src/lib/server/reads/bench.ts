@@ -12,6 +12,7 @@ import { timesOf, libraryOf } from '../repositories/club-context';
 import { apartToday } from './apart';
 import { withoutHealth } from './hide-health';
 import { askedOf, kitFor, makeBrief } from './make-brief';
+import { isReturning } from '$core/day';
 import { dayKnot, sayDay, squadKnot, threadEnd } from './page-thread';
 import { readCard, type CardRead } from './read-card';
 import { shareAlike } from './share-alike';
@@ -60,6 +61,11 @@ export function readBench(rows: SquadDay, may: { readonly plan: boolean; readonl
     athletes: rows.athletes.map(({ id, name }) => ({ id, name })),
     away: rows.athleteId === null ? rows.away.map(({ name }) => name) : [],
     apart: rows.athleteId === null ? apartNamed(rows, brief) : [],
+    /** who comes back by stages: better served by a card of their own */
+    returning:
+      rows.athleteId === null && may.health
+        ? brief.athletes.filter(isReturning).map(({ id, name }) => ({ id, name }))
+        : [],
     forAthlete: rows.athleteId,
     day,
     dayWords: sayDay(day),
@@ -67,7 +73,7 @@ export function readBench(rows: SquadDay, may: { readonly plan: boolean; readonl
     start: gym?.start ?? null,
     event: squad.events.find((event) => event.day >= day) ?? null,
     phases: Object.entries(club.method.phases)
-      .filter(([id]) => id !== 'return')
+      .filter(([id]) => id !== 'return' || asked.phase === 'return')
       .map(([id, { name }]) => ({ id, name })),
     kinds: Object.entries(club.method.templates).flatMap(([id, { name, asked: byName }]) =>
       byName ? [{ id, name, about: byName.about }] : [],

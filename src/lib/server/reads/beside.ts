@@ -5,7 +5,7 @@ import { squadsOf, type AthleteRow } from '../repositories/athletes';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
 import type { Sides } from '../repositories/sides';
 import { nextCardDay, squadKnot, threadEnd } from './page-thread';
-import { sideCount, sideWeek } from './sides';
+import { sideCount, sidesOf, sideWeek } from './sides';
 
 /** Days looked back over. */
 const BACK_DAYS = 14;
@@ -18,6 +18,9 @@ export function readBeside(club: ClubContext, squad: SquadRow, athletes: readonl
   const week = sideWeek([squad]);
   const monday = addDays(today, 1 - weekdayOf(today));
   const days = { from: addDays(today, 1 - BACK_DAYS), through: today };
+  // what the squad gave, by athlete, as their phones have it
+  const here = { ...sides, given: sides.given.filter(({ squadId }) => squadId === squad.id) };
+  const theirs = athletes.map((row) => ({ row, has: sidesOf(row, here, club) }));
   return {
     thread: {
       knots: [squadKnot(club, squad, (one) => `/squad/${one.id}/beside`)],
@@ -49,11 +52,14 @@ export function readBeside(club: ClubContext, squad: SquadRow, athletes: readonl
         ofFocus: programme.ofFocus,
         days: sideDays(programme, monday, week).map((day) => weekdayWord(weekdayOf(day))),
         toAll: toAll !== undefined,
-        who: athletes.flatMap((row) => {
-          const theirs = given.find(({ athleteId }) => athleteId === row.id) ?? toAll;
-          if (!theirs) return [];
-          const count = sideCount(theirs, row.id, sides, programme, sideWeek(squadsOf(row, club)), days);
-          return [{ id: row.id, name: row.name, own: own.has(row.id), ...count }];
+        who: theirs.flatMap(({ row, has }) => {
+          const one = has.find((side) => side.id === id);
+          if (!one) return [];
+          const since = { programme: id, since: one.given.since };
+          // what was due is counted as it was given: who returns does it oftener from now on
+          const count = sideCount(since, row.id, sides, programme, sideWeek(squadsOf(row, club)), days);
+          const oftener = one.programme.perWeek > programme.perWeek ? one.programme.perWeek : null;
+          return [{ id: row.id, name: row.name, own: own.has(row.id), oftener, between: one.between, ...count }];
         }),
       };
     }),

@@ -46,7 +46,7 @@ export function readCalls(rows: CallRows, asked: string | null, health: boolean)
       day: sayDay(nextCardDay(squad, club.today)),
       event: squad.events.find(({ day }) => day >= club.today) ?? null,
     })),
-    settled: [...settledToday(rows, squadId), ...answeredToday(rows, squadId)],
+    settled: [...settledToday(rows, squadId), ...answeredToday(rows, squadId, health)],
     mornings: readMornings(rows, squadId),
     moved: movedByRule(rows, squadId),
     stepped: squadsStepped(rows, squadId),

@@ -1,5 +1,6 @@
 import { asc, eq } from 'drizzle-orm';
-import { squadDoseOf } from '$core/day';
+import { makeContext } from '$core/choose';
+import { firstSide, regressionOf, squadDoseOf, type DayLine, type Regression } from '$core/day';
 import { rampSets } from '$core/dose';
 import { getExercise } from '$core/library';
 import { isMainSlot } from '$core/session';
@@ -29,6 +30,16 @@ export function readFloor(rows: SquadDay, health: boolean, mayLog: boolean) {
   const names = new Map(athletes.map(({ id, name }) => [id, name]));
   const kit = kitFor(rows);
   const { loading } = placeOf(kit);
+  const context = makeContext(read.brief, libraryOf(club, squad), club.method);
+  const facts = new Map(read.brief.athletes.map((athlete) => [athlete.id, athlete]));
+  const below = (own: DayLine): Regression | null => {
+    const athlete = facts.get(own.athleteId);
+    return athlete && !read.frozen ? regressionOf(own, athlete, context.forAthlete(athlete.id)) : null;
+  };
+  const firstOf = (own: DayLine): 'left' | 'right' | null => {
+    const athlete = facts.get(own.athleteId);
+    return athlete && own.exerciseId !== null ? firstSide(getExercise(club.library, own.exerciseId), athlete) : null;
+  };
   const lines = read.card.lines.map((line) => ({
     slot: line.slot,
     block: line.block,
@@ -51,6 +62,8 @@ export function readFloor(rows: SquadDay, health: boolean, mayLog: boolean) {
               ramp: isMainSlot(line.slot)
                 ? rampSets(getExercise(club.library, own.exerciseId), own.dose, loading, club.method)
                 : [],
+              below: below(own),
+              first: firstOf(own),
               replaced: own.exerciseId !== line.exerciseId,
               stopped: own.stopped !== null,
             },
@@ -58,7 +71,12 @@ export function readFloor(rows: SquadDay, health: boolean, mayLog: boolean) {
         : [],
     ),
   }));
-  const ids = new Set(lines.flatMap((line) => [line.exerciseId, ...line.athletes.map((one) => one.exerciseId)]));
+  const ids = new Set(
+    lines.flatMap((line) => [
+      line.exerciseId,
+      ...line.athletes.flatMap((one) => [one.exerciseId, ...(one.below ? [one.below.exerciseId] : [])]),
+    ]),
+  );
   return {
     session: {
       id: session.id,
@@ -71,6 +89,8 @@ export function readFloor(rows: SquadDay, health: boolean, mayLog: boolean) {
     },
     people: [...names].map(([id, name]) => ({ id, name })),
     massUnit: club.massUnit,
+    selfPaced: squad.schools.jumpRest === 'self-paced',
+    selfPacedRule: club.method.settings.rest.selfPaced,
     racks: kit.racks,
     plates: loading.barbell,
     lines,
@@ -79,17 +99,21 @@ export function readFloor(rows: SquadDay, health: boolean, mayLog: boolean) {
       read.card.lines.map((line) => ({ ...line, exercise: getExercise(club.library, line.exerciseId) })),
       club.method.settings,
     ).beats,
-    logs: sets.map(({ athleteId, slot, setNumber, amount, loadKg, rir, fault, asWritten, flagged }) => ({
-      athleteId,
-      slot,
-      setNumber,
-      amount,
-      loadKg,
-      rir,
-      fault,
-      asWritten,
-      flagged,
-    })),
+    logs: sets.map(
+      ({ athleteId, slot, setNumber, exerciseId, amount, loadKg, rir, fault, output, asWritten, flagged }) => ({
+        athleteId,
+        exerciseId,
+        slot,
+        setNumber,
+        amount,
+        loadKg,
+        rir,
+        fault,
+        output,
+        asWritten,
+        flagged,
+      }),
+    ),
     mayLog,
   };
 }

@@ -1,7 +1,15 @@
 import type { Reason } from '$core/result';
 import type { Card } from '$core/session';
 
-const HEALTH_CODES = ['barred_by_complaint', 'eased_for_complaint', 'injury_screen_open', 'guards_injury'];
+const HEALTH_CODES = [
+  'barred_by_complaint',
+  'eased_for_complaint',
+  'not_yet_in_return',
+  'eased_for_return',
+  'sides_apart',
+  'injury_screen_open',
+  'guards_injury',
+];
 const KEPT = ['slot', 'athleteId', 'athlete'];
 
 /** A card for those who see what is barred and not why (SAFE-7): the place and score leave the reasons. */

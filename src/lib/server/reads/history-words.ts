@@ -1,9 +1,10 @@
 import type { Dose } from '$core/dose';
 import { formatMass, formatSets } from '$core/exchange';
-import type { Place } from '$core/method';
+import type { MethodTables, Place } from '$core/method';
+import type { Clearance } from '$core/safety';
 import { ownValue } from '$core/own';
 import type { MassUnit } from '$core/units';
-import { changeWords } from '$lib/messages';
+import { changeWords, longDate } from '$lib/messages';
 import type { HistoryLine } from '$lib/model/athlete-history';
 import type { change } from '../db/schema';
 
@@ -12,6 +13,7 @@ interface Words {
   readonly athlete: string;
   readonly mass: MassUnit;
   readonly places: Readonly<Record<string, Place>>;
+  readonly stages: MethodTables['returning']['stages'];
   readonly health: boolean;
   readonly exercise: (id: string) => string;
 }
@@ -92,14 +94,15 @@ function say(row: Row, words: Words): Pick<HistoryLine, 'what' | 'from' | 'to'> 
     }
     case 'referred':
       return words.health ? { what: 'Referred to a clinician', ...none } : null;
-    case 'clearance':
+    case 'returned':
+      return words.health ? { what: 'Back for good: the way back is over', ...none } : null;
+    case 'clearance': {
+      const { role, expires, upTo } = row.to as Pick<Clearance, 'role' | 'expires' | 'upTo'>;
+      const stage = upTo == null ? '' : `, by stages up to “${words.stages[upTo].name}”`;
       return words.health
-        ? {
-            what: `Clearance by ${(row.to as { role: string }).role}`,
-            from: null,
-            to: `until ${(row.to as { expires: string }).expires}`,
-          }
+        ? { what: `Clearance by ${role}${stage}`, from: null, to: `until ${longDate(expires)}` }
         : null;
+    }
     case 'facts':
       return {
         what: `Facts changed: ${Object.keys(row.to as object)
@@ -124,7 +127,7 @@ function say(row: Row, words: Words): Pick<HistoryLine, 'what' | 'from' | 'to'> 
     }
     case 'own-days': {
       const { name, from, to } = (row.to ?? row.from) as { name: string; from: string; to: string };
-      const days = `${name}, ${from}${to === from ? '' : ` – ${to}`}`;
+      const days = `${name}, ${longDate(from)}${to === from ? '' : ` – ${longDate(to)}`}`;
       return row.to === null
         ? { what: 'Own calendar', from: days, to: 'taken out' }
         : { what: 'Own calendar', from: null, to: days };

@@ -7,13 +7,15 @@ import { AS_TEMPLATE } from '$core/session';
 import type { Track } from '$core/track';
 import { practiceJumpsOn } from '$core/season';
 import { placeOf, DEFAULT_KIT, type Kit } from '$lib/model/kit';
-import { knowRow } from '../repositories/athletes';
+import { knowRow, legsReturnOn } from '../repositories/athletes';
 import type { ClubContext } from '../repositories/club-context';
 import { begunIn, type SessionRow } from '../repositories/sessions';
+import { heldByClock } from './coming-back';
 import { ownCalendars } from './own-calendars';
 import { runningOf } from './running';
 import { setsLeft } from './sets-left';
-import { squadMoves, type SquadMoves } from './squad-steps';
+import { squadRests } from './squad-rests';
+import { risingIn, squadMoves, type SquadMoves } from './squad-steps';
 import { hasNoClearDay, type SquadDay } from './squad-day';
 import { planOf, roleOn, type PlanRead } from './squad-plan';
 
@@ -30,13 +32,22 @@ export interface Asked {
   readonly primer: boolean;
 }
 
-/** What a stored card was asked for; a new one asks what squad and day say. */
+/** What a stored card was asked for; a new one asks what squad and day say, an own card first what the way back does. */
 export const askedOf = (rows: SquadDay, gymMinutes: number): Asked => ({
-  phase: rows.session?.phase ?? planOf(rows).on?.phase ?? planOf(rows).week?.phase ?? rows.squad.phase,
+  phase:
+    rows.session?.phase ??
+    (isOnTheWayBack(rows) ? 'return' : null) ??
+    planOf(rows).on?.phase ??
+    planOf(rows).week?.phase ??
+    rows.squad.phase,
   minutes: rows.session?.minutes ?? gymMinutes,
   keepRunning: true,
   primer: rows.session?.template === 'primer',
 });
+
+/** Whether the card is the own one of somebody who returns from a complaint by stages (SAFE-2). */
+const isOnTheWayBack = ({ athletes, athleteId, club, day }: SquadDay): boolean =>
+  athletes.some((row) => row.id === athleteId && legsReturnOn(row, day, club.method));
 
 /** The kit of the place a card is held in. */
 export function kitFor({ session, squad, club }: Pick<SquadDay, 'session' | 'squad' | 'club'>): Kit {
@@ -55,6 +66,8 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
   const known = athletes.map((athlete) => knowRow(athlete, day, club, { ...squad, kit }));
   const tracks: Record<string, readonly Track[]> = {};
   for (const { facts, tracks: own } of known) tracks[facts.id] = own;
+  const ofSquad = squadCards(earlier, club);
+  const moves = athleteId === null ? squadMoves(ofSquad, known, placeOf(kit), asked.phase, day, club) : null;
   return {
     day,
     phase: asked.phase,
@@ -81,10 +94,18 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
     sets: athleteId === null ? setsLeft(rows, plan, asked.phase) : null,
     covered: coveredThisWeek(earlier, day, club.library),
     balance: balanceBefore(earlier, day, club),
-    running: withMoves(
-      runningOf(earlier, asked.phase, athleteId, role, plan, club),
-      athleteId === null ? squadMoves(squadCards(earlier, club), known, placeOf(kit), asked.phase, day, club) : null,
-    ),
+    running: {
+      ...withMoves(runningOf(earlier, asked.phase, athleteId, role, plan, club), moves),
+      held: moves
+        ? heldByClock(
+            ofSquad,
+            { phase: asked.phase, role: role?.role ?? null, minutes: asked.minutes, sessions: squad.gymDays.length },
+            risingIn(moves),
+            club,
+          )
+        : {},
+      rests: athleteId === null ? squadRests(ofSquad, known, asked.phase, squad.schools.jumpRest, club) : {},
+    },
     pins: {},
     shape: AS_TEMPLATE,
     typed: [],
@@ -98,7 +119,10 @@ const squadCards = (earlier: readonly SessionRow[], { method }: ClubContext): Se
   earlier.filter(({ athleteId, template }) => athleteId === null && method.templates[template]?.asked == null);
 
 /** What runs, with the squad's steps and the rungs it climbs laid over it. */
-function withMoves(running: Omit<Running, 'steps' | 'climbs'>, moves: SquadMoves | null): Running {
+function withMoves(
+  running: Omit<Running, 'steps' | 'climbs' | 'rests' | 'held'>,
+  moves: SquadMoves | null,
+): Omit<Running, 'rests' | 'held'> {
   const { steps, climbs, climbed } = moves ?? { steps: {}, climbs: [], climbed: {} };
   return {
     ...running,

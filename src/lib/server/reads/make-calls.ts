@@ -11,7 +11,7 @@ import type { SquadRow } from '../repositories/club-context';
 import { callBase, group, nameIn, type Shown } from './call-base';
 import { silentOf, trainedLately, type CallRows } from './call-rows';
 import { nextCardDay } from './page-thread';
-import { neglectedCalls, stallCalls, testCalls } from './standing-calls';
+import { neglectedCalls, returnCalls, stallCalls, testCalls } from './standing-calls';
 import { readWaiting, type Waiting } from './waiting';
 
 /** The calls of a club, most urgent first: pain, silence, tests, cuts, what is stuck, then rises and what is forgotten. @param squadId null = of every squad */
@@ -28,6 +28,7 @@ export function makeCalls(rows: CallRows, squadId: string | null, health: boolea
   );
   const calls = [
     ...(health ? painCalls(shown, squads) : []),
+    ...(health ? returnCalls([...squads.values()], shown) : []),
     ...silentCalls(shown, squads),
     ...testCalls(
       tests.filter(({ squad }) => squads.has(squad.id)),

@@ -33,6 +33,7 @@ export async function ownData(tx: Tx, club: ClubContext, row: AthletePage) {
     loadKg: one.loadKg,
     rir: one.rir,
     fault: one.fault,
+    output: one.output,
     doneAt: one.doneAt.toISOString(),
   }));
   const resultRows = results.map((one) => ({
@@ -68,21 +69,23 @@ export async function ownData(tx: Tx, club: ClubContext, row: AthletePage) {
       weakMoment: row.weakMoment,
       ceilings: row.ceilings,
     },
-    mornings: mornings.map(({ day, answer, place, side, score, signs }) => ({
+    mornings: mornings.map(({ day, answer, place, side, score, signs, rpe }) => ({
       day,
       answer,
       place,
       side,
       score,
       signs,
+      rpe,
     })),
-    complaints: complaints.map(({ place, side, score, signs, since, clearance }) => ({
+    complaints: complaints.map(({ place, side, score, signs, since, clearance, returning }) => ({
       place,
       side,
       score,
       signs,
       since,
       clearance,
+      returning,
     })),
     facts: facts.map(({ kind, day, body }) => ({ kind, day, body })),
     history: history.map(({ at, subject, actor, from, to, rules }) => ({

@@ -1,4 +1,4 @@
-import type { DayLine } from '$core/day';
+import { firstSide, type DayLine } from '$core/day';
 import { rampSets } from '$core/dose';
 import { formatDose, formatMass } from '$core/exchange';
 import { getExercise, type Family } from '$core/library';
@@ -20,13 +20,16 @@ export interface OwnLine {
   readonly ramp: string;
   readonly cues: readonly string[];
   readonly caution: string;
+  /** the weak side, begun with; the other matches its reps (DOSE-10) */
+  readonly first: 'left' | 'right' | null;
   /** the coach's words on it; null = none */
   readonly note: string | null;
 }
 
 /** What one athlete does of a card today, in words; what is left out or stopped is not on it. */
-export function ownLines({ club, ...rows }: SquadDay, { card, view }: CardRead, athleteId: string): OwnLine[] {
+export function ownLines({ club, ...rows }: SquadDay, { card, view, brief }: CardRead, athleteId: string): OwnLine[] {
   const { loading } = placeOf(kitFor({ club, ...rows }));
+  const facts = brief.athletes.find(({ id }) => id === athleteId);
   const lines = new Map(card.lines.map((line) => [line.slot, line]));
   const isDone = (own: DayLine): own is DayLine & { exerciseId: string } =>
     own.athleteId === athleteId && own.exerciseId !== null && own.stopped === null;
@@ -44,6 +47,7 @@ export function ownLines({ club, ...rows }: SquadDay, { card, view }: CardRead, 
       cues: exercise.cues,
       caution: exercise.cautions[0] ?? '',
       note: lines.get(own.slot)?.note ?? null,
+      first: facts ? firstSide(exercise, facts) : null,
     };
   });
 }

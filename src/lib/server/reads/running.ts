@@ -20,7 +20,7 @@ export function runningOf(
   role: SessionRole | null,
   { plan, week }: PlanRead,
   { library, method }: Pick<ClubContext, 'library' | 'method'>,
-): Omit<Running, 'steps' | 'climbs'> {
+): Omit<Running, 'steps' | 'climbs' | 'rests' | 'held'> {
   const entries: Record<string, string> = {};
   const doses: Record<string, Dose> = {};
   // what was asked for by name stands apart: it neither runs on nor changes what does

@@ -38,8 +38,8 @@ export function settledToday({ club, squads, decisions }: CallRows, squadId: str
   });
 }
 
-/** Calls answered today that move no dose by themselves, as the coach said. */
-export function answeredToday({ club, squads, putOff }: CallRows, squadId: string | null) {
+/** Calls answered today that move no dose by themselves, as the coach said. @param health whether the reader sees health notes */
+export function answeredToday({ club, squads, putOff }: CallRows, squadId: string | null, health: boolean) {
   const people = new Map([...squads.values()].flat().map(({ id, name }) => [id, name]));
   return putOff
     .filter(({ day }) => day === club.today)
@@ -47,6 +47,8 @@ export function answeredToday({ club, squads, putOff }: CallRows, squadId: strin
       const [kind = '', of = '', lift = ''] = key.split(' ');
       if (kind === 'neglected')
         return [{ key, exercise: 'Forgotten muscles', state: 'answered', count: 1, words: 'seen', rules: ['LED-1'] }];
+      // who is on the way back from what is told to those who may know (SAFE-7)
+      if (kind === 'return' && !health) return [];
       const name = people.get(of);
       const squad = club.squads.find(({ id }) => id === of);
       // of an athlete's call the squad is whichever they train with
@@ -56,10 +58,14 @@ export function answeredToday({ club, squads, putOff }: CallRows, squadId: strin
       return [
         {
           key,
-          exercise: name ? `${name}, ${nameIn(club)(lift).toLowerCase()}` : (squad?.name ?? ''),
+          exercise: name
+            ? kind === 'return'
+              ? name
+              : `${name}, ${nameIn(club)(lift).toLowerCase()}`
+            : (squad?.name ?? ''),
           state: 'answered',
           count: 1,
-          words: `${ANSWERED[kind] ?? ''}${CHOICE_WORDS[choice]}`,
+          words: kind === 'return' ? RETURN_WORDS[choice] : `${ANSWERED[kind] ?? ''}${CHOICE_WORDS[choice]}`,
           rules: [RULE_OF[kind] ?? 'PROG-17'],
         },
       ];
@@ -72,8 +78,15 @@ const CHOICE_WORDS: Readonly<Record<CallChoice, string>> = {
   seen: 'seen',
   lighter: 'lighter for three sessions',
   talk: 'asked about',
+  leave: 'back for good',
 };
-const RULE_OF: Readonly<Record<string, string>> = { stall: 'PROG-10' };
+/** The same of a way back. */
+const RETURN_WORDS: Readonly<Record<CallChoice, string>> = {
+  ...CHOICE_WORDS,
+  later: 'not back for good yet',
+  talk: 'the clinician is asked for the next note',
+};
+const RULE_OF: Readonly<Record<string, string>> = { stall: 'PROG-10', return: 'SAFE-2' };
 
 interface Settled {
   readonly cause: string;

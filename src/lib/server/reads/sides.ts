@@ -3,7 +3,7 @@ import { makeDayContext } from '$core/day';
 import type { SideProgramme } from '$core/method';
 import { HOME_KIT, isSideDay, sideDays, sideLines, type SideHistory, type SideLine, type SideWeek } from '$core/side';
 import { answersByDay, type AnswerFact } from '$core/track';
-import { knowRow, morningsOf, squadsOf, type AthleteRow } from '../repositories/athletes';
+import { knowRow, legsReturnOn, morningsOf, squadsOf, type AthleteRow } from '../repositories/athletes';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
 import type { SideDone, SideGiven, Sides } from '../repositories/sides';
 import { askedOf, makeBrief } from './make-brief';
@@ -20,17 +20,38 @@ export const sideWeek = (squads: readonly Pick<SquadRow, 'gymDays' | 'events'>[]
   eventDays: squads.flatMap(({ events }) => events.map(({ day }) => day)),
 });
 
-/** Programmes an athlete has, each once: their own, and the squad's. */
-export const sidesOf = (athleteId: string, { given }: Sides, { method }: Pick<ClubContext, 'method'>) =>
-  Object.entries(method.sides).flatMap(([id, programme]) => {
-    const own = given.filter((one) => one.programme === id && (one.athleteId === null || one.athleteId === athleteId));
-    const [first] = own;
-    return first ? [{ id, programme, squadId: first.squadId }] : [];
+type SideOwner = Pick<AthleteRow, 'id' | 'complaints'>;
+
+/**
+ * Programmes an athlete has, each once: their own, and the squad's; on the way back from a complaint oftener where the
+ * programme says so, with what stands between its days.
+ */
+export function sidesOf(athlete: SideOwner, { given }: Sides, { method, today }: ClubContext) {
+  const returns = legsReturnOn(athlete, today, method);
+  const own = Object.entries(method.sides).flatMap(([id, programme]) => {
+    const [first] = given.filter(
+      (one) => one.programme === id && (one.athleteId === null || one.athleteId === athlete.id),
+    );
+    return first
+      ? [{ id, programme: asReturning(programme, returns), squadId: first.squadId, given: first, between: false }]
+      : [];
   });
+  const between = own.flatMap(({ programme: { returning }, squadId, given: first }) => {
+    const id = returns ? returning?.between : undefined;
+    const programme = id !== undefined && Object.hasOwn(method.sides, id) ? method.sides[id] : undefined;
+    return id === undefined || !programme || own.some((one) => one.id === id)
+      ? []
+      : [{ id, programme, squadId, given: first, between: true }];
+  });
+  return [...own, ...between.filter(({ id }, i) => between.findIndex((one) => one.id === id) === i)];
+}
+
+const asReturning = (programme: SideProgramme, returns: boolean): SideProgramme =>
+  returns && programme.returning ? { ...programme, perWeek: programme.returning.perWeek } : programme;
 
 /** Whether anything beside the sessions is due for an athlete on a day, and still to do. */
-export const isSideDue = (athlete: Pick<AthleteRow, 'id' | 'squads'>, sides: Sides, club: ClubContext): boolean =>
-  sidesOf(athlete.id, sides, club).some(
+export const isSideDue = (athlete: SideOwner & Pick<AthleteRow, 'squads'>, sides: Sides, club: ClubContext): boolean =>
+  sidesOf(athlete, sides, club).some(
     ({ id, programme }) =>
       isSideDay(programme, club.today, sideWeek(squadsOf(athlete, club))) && !isDone(sides, athlete.id, id, club.today),
   );
@@ -85,7 +106,7 @@ export function ownSides(rows: SquadDay, row: AthleteRow, sides: Sides): OwnSide
       ...tracks.flatMap(({ exposures }) => exposures.map((exposure) => exposure.day)),
     ]),
   ].sort();
-  return sidesOf(row.id, sides, club).map(({ id, programme, squadId }) => ({
+  return sidesOf(row, sides, club).map(({ id, programme, squadId }) => ({
     id,
     squadId,
     programme,
@@ -122,7 +143,7 @@ function nextDay(programme: SideProgramme, after: Day, week: SideWeek): Day | nu
 
 /** How often a programme was due for somebody over some days, and done. */
 export function sideCount(
-  given: SideGiven,
+  given: Pick<SideGiven, 'programme' | 'since'>,
   athleteId: string,
   sides: Sides,
   programme: SideProgramme,

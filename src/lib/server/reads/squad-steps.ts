@@ -32,6 +32,10 @@ export interface SquadMoves {
   readonly climbed: Running['climbs'];
 }
 
+/** How many lines take more on. */
+export const risingIn = ({ steps, climbs }: SquadMoves): number =>
+  climbs.length + Object.values(steps).filter(({ kind }) => kind.endsWith('-up')).length;
+
 interface Climb extends SquadClimb {
   readonly row: DoseRowId;
 }

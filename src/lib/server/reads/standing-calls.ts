@@ -1,14 +1,17 @@
 import { testSpecs } from '$core/athlete';
 import { addDays, weekdayOf, type Day } from '$core/calendar';
 import type { Muscle } from '$core/library';
-import { listWords, MUSCLE_WORDS } from '$lib/messages';
+import { ownValue } from '$core/own';
+import { listWords, MUSCLE_WORDS, WAY_BACK_RULE } from '$lib/messages';
 import type { CallOf } from '$lib/model/call';
+import { mayLeave } from '$lib/model/way-back';
 import { libraryOf, type SquadRow } from '../repositories/club-context';
 import { callBase, group, nameIn, type Shown } from './call-base';
 import { nextCardDay } from './page-thread';
 import { squadLedger } from './squad-ledger';
 import type { Stuck } from './standing';
 import type { TestAsked } from './waiting';
+import { wayBackOf } from './way-back';
 
 const TEST_RULE: Readonly<Record<TestAsked['why'], string>> = {
   layoff: 'PROG-7',
@@ -34,6 +37,7 @@ export const testCalls = (tests: readonly TestAsked[], rows: Shown): CallOf<'tes
         kind: 'test',
         why,
         test: test === null ? null : (testSpecs(rows.club.method).get(test)?.name ?? test),
+        asks: rows.club.method.settings.progress.asks,
         mayWait,
         href: `/start/${squad.id}/${rows.club.today}`,
         athletes: own.map(({ athlete, exerciseId, days }) => ({
@@ -66,6 +70,40 @@ export const stallCalls = (stuck: readonly Stuck[], rows: Shown): CallOf<'stall'
       },
     ];
   });
+
+/**
+ * Athletes on the way back who wait for somebody: for the clinician's next note, for the tests that end it, or for the
+ * coach's word (SAFE-2). A note whose time is over is a call of pain again.
+ */
+export function returnCalls(squads: readonly SquadRow[], rows: Shown): CallOf<'return'>[] {
+  const { club } = rows;
+  const seen = new Set<string>();
+  return squads.flatMap((squad) =>
+    (rows.squads.get(squad.id) ?? []).flatMap((athlete) =>
+      athlete.complaints.flatMap((complaint): CallOf<'return'>[] => {
+        const way = wayBackOf(athlete, complaint, club);
+        if (!way || seen.has(complaint.id) || !way.holds || way.finesLeft > 0) return [];
+        const key = `return ${athlete.id} ${complaint.id} ${way.stage}${mayLeave(way) ? ' over' : ''}`;
+        if (!(way.needsNote || way.next === null) || isPutOff(key, rows)) return [];
+        seen.add(complaint.id);
+        return [
+          {
+            ...callBase(squad, key, ['SAFE-2'], rows),
+            ruleWords: WAY_BACK_RULE,
+            kind: 'return',
+            complaintId: complaint.id,
+            athleteId: athlete.id,
+            athlete: athlete.name,
+            place: ownValue(club.method.places, complaint.place)?.name ?? complaint.place,
+            side: complaint.side,
+            way,
+            href: `/start/${squad.id}/${club.today}`,
+          },
+        ];
+      }),
+    ),
+  );
+}
 
 /**
  * Muscles that the squads' last two weeks have forgotten, in one call, named once a week (LED-1).

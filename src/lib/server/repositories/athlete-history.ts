@@ -45,6 +45,15 @@ export const loadPastSets = (tx: Tx, athleteId: string, from: Day, through: Day)
     .where(and(eq(setNow.athleteId, athleteId), gte(setNow.day, from), lte(setNow.day, through)))
     .orderBy(asc(setNow.day));
 
+/** How hard a session was for one athlete: their own word, else the coach's. */
+const ownEffort = (athleteId: string) =>
+  sql<number | null>`coalesce((
+    select said.rpe from check_in said
+    where said.club_id = gym_session.club_id and said.session_id = gym_session.id
+      and said.athlete_id = ${athleteId} and said.rpe is not null
+    order by said.seq desc limit 1
+  ), ${gymSession.sessionRpe})`;
+
 /** The squad's sessions and the athlete's own from a day on: phase, and how hard and long they were. */
 export const loadPastSessions = (tx: Tx, squadId: string, athleteId: string, from: Day, through: Day) =>
   tx
@@ -53,7 +62,7 @@ export const loadPastSessions = (tx: Tx, squadId: string, athleteId: string, fro
       phase: gymSession.phase,
       athleteId: gymSession.athleteId,
       minutes: gymSession.realMinutes,
-      rpe: gymSession.sessionRpe,
+      rpe: ownEffort(athleteId),
     })
     .from(gymSession)
     .where(

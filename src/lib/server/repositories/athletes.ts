@@ -3,6 +3,7 @@ import { knowAthlete, trainedRecords, type AthleteFacts, type AthleteRecord, typ
 import { addDays, ageInYears, type Day } from '$core/calendar';
 import type { LoadingKit } from '$core/dose';
 import { asSettled, historyOf, settleLine } from '$core/progress';
+import { legsReturn } from '$core/day';
 import { activeComplaint, type ActiveComplaint } from '$core/safety';
 import { NO_AIMS } from '$core/startline';
 import type { TestRecord } from '$core/testing';
@@ -220,6 +221,13 @@ export const activeComplaints = (
   day: Day,
   method: ClubContext['method'],
 ): ActiveComplaint[] => complaintsOf(rows, method).flatMap((row) => activeComplaint(row, day) ?? []);
+
+/** Whether an athlete returns by stages, on a day, from what their legs are stopped for (SAFE-2). */
+export const legsReturnOn = (
+  { complaints }: Pick<AthleteRow, 'complaints'>,
+  day: Day,
+  method: ClubContext['method'],
+): boolean => legsReturn({ complaints: activeComplaints(complaints, day, method) }, { method });
 
 /** Whole years, or null without a birth date. */
 export const ageOf = ({ birthDate }: Pick<AthleteRow, 'birthDate'>, day: Day): number | null =>

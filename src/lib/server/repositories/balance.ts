@@ -71,10 +71,23 @@ export const loadLinesWritten = (tx: Tx, squadId: string, after: Day, through: D
       ),
     );
 
+/**
+ * How hard a session was: the coach's word at its close, else the middle of what its athletes said. Tables are named: a
+ * column written into a statement of one table loses its own, and would be read as the inner one's.
+ */
+const saidEffort = sql<number | null>`coalesce(${gymSession.sessionRpe}, (
+  select percentile_cont(0.5) within group (order by said.rpe)
+  from (
+    select distinct on (athlete_id) rpe from check_in
+    where check_in.club_id = gym_session.club_id and check_in.session_id = gym_session.id and rpe is not null
+    order by athlete_id, seq desc
+  ) said
+))`.mapWith((value: unknown) => (value === null ? null : Number(value)));
+
 /** How hard and how long the squad's sessions were. */
 export const loadEfforts = (tx: Tx, squadId: string, from: Day, through: Day) =>
   tx
-    .select({ day: gymSession.day, minutes: gymSession.realMinutes, rpe: gymSession.sessionRpe })
+    .select({ day: gymSession.day, minutes: gymSession.realMinutes, rpe: saidEffort })
     .from(gymSession)
     .where(
       and(

@@ -2,7 +2,7 @@ import { VIRTUAL_ATHLETES } from '$catalog/virtual-athletes';
 import { addDays, daysBetween, weekdayOf, type Day } from '$core/calendar';
 import { getExercise } from '$core/library';
 import { seeded, seedOf } from '$core/random';
-import { complaintColumn } from '$core/safety';
+import { complaintColumn, finesLeft } from '$core/safety';
 import { ANSWER_SPEAKS_OF_DAYS } from '$core/track';
 import { answerOf, wakeUp } from '$core/virtual';
 import type { ProgrammeSession } from '$lib/model/programme';
@@ -80,16 +80,18 @@ function answerToday({ of: { club, squad } }: Living, athlete: LivedAthlete, day
   if (next() < chance) athlete.answer(day, answerOf(athlete.body, club.method, VIRTUAL_ATHLETES, next));
 }
 
-/** Who is free of pain and still stopped gets a clinician's note (SAFE-2). */
+/** Who is free of pain and still stopped gets a clinician's note, and goes back by its stages (SAFE-2). */
 function seeClinician(athlete: LivedAthlete, day: Day): void {
   if (athlete.body.pain) return;
   for (const one of athlete.complaints)
-    if (one.score > 0 && complaintColumn(one, day) === 'stop')
+    if (one.returning?.stage === 'full' && finesLeft(one.returning) === 0) athlete.returned(one.origin, day);
+    else if (one.score > 0 && complaintColumn(one, day) === 'stop')
       athlete.clear(one.origin, day, {
         role: 'physio',
         from: day,
         expires: addDays(day, VIRTUAL_ATHLETES.mornings.noteDays),
         lifts: null,
+        upTo: 'full',
         scope: { maxTier: null, maxIntensity: null, note: '' },
       });
 }

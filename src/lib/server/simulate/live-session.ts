@@ -96,7 +96,10 @@ function train(
       day: session.day,
       block: session.block,
       line: trackKey(line.exerciseId, line.row),
-      develops: mayRiseOf(exercise, line.row, isMainSlot(line.slot), session.phase, method) === 'develops',
+      // a jump's sets are the block's, and in season it stays (JUMP-10)
+      develops:
+        exercise.plyo === null &&
+        mayRiseOf(exercise, line.row, isMainSlot(line.slot), session.phase, method) === 'develops',
       clean: isClean({ dose: line.dose, sets }),
       dose: { sets: line.dose.sets, amount: line.dose.amount, loadKg: sets[0]?.loadKg ?? null },
     });

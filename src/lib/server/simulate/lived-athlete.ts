@@ -113,8 +113,17 @@ export class LivedAthlete {
     this.#complain({ kind: 'referral', complaint, day });
   }
 
-  clear(complaint: string, day: Day, given: Pick<Clearance, 'role' | 'from' | 'expires' | 'lifts' | 'scope'>): void {
+  clear(
+    complaint: string,
+    day: Day,
+    given: Pick<Clearance, 'role' | 'from' | 'expires' | 'lifts' | 'upTo' | 'scope'>,
+  ): void {
     this.#complain({ kind: 'clearance', complaint, given, day });
+  }
+
+  /** Coach and clinician say that the way back is over. */
+  returned(complaint: string, day: Day): void {
+    this.#complain({ kind: 'returned', complaint, day });
   }
 
   test(results: readonly Partial<AthleteRow['results'][number]>[]): void {

@@ -100,6 +100,7 @@ function athleteRow(file: SquadFile, i: number): AthleteRow {
       athleteId: id,
       signs: [],
       clearance: null,
+      returning: null,
       calmAnswers: 0,
       ...complaint,
     })),

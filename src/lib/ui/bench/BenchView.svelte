@@ -156,8 +156,14 @@
             {#if !everybody}<Button size="small" kind="ghost" on:click={() => (adding = !adding)}>Add a line</Button
               >{/if}
           {/if}
-          <Button size="small" kind="tertiary" href="/print/{bench.sessionId}" target="_blank">Print</Button>
-          <Button size="small" href="/floor/{bench.sessionId}">Open on the floor</Button>
+          <Button
+            size="small"
+            kind="tertiary"
+            href="/print/{bench.sessionId}"
+            target="_blank"
+            disabled={!bench.isStored}>Print</Button
+          >
+          <Button size="small" href="/floor/{bench.sessionId}" disabled={!bench.isStored}>Open on the floor</Button>
         </span>
       {/if}
     </header>
@@ -186,7 +192,12 @@
       {#if bench.gone.length > 0}
         <p class="gone" role="status">Made room: {goneWords} came off. Undo brings it back.</p>
       {/if}
-      {#if !everybody}<ApartNote apart={data.apart} away={data.away} here="/bench/{data.squad.id}/{data.day}" />{/if}
+      {#if !everybody}<ApartNote
+          apart={data.apart}
+          away={data.away}
+          returning={data.returning}
+          here="/bench/{data.squad.id}/{data.day}"
+        />{/if}
       {#if everybody}
         <Matrix
           {bench}

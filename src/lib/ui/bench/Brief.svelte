@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { shortDate } from '$lib/messages';
   import { Select, SelectItem } from 'carbon-components-svelte';
   import type { Phase } from '$core/library';
   import { goto } from '$app/navigation';
@@ -65,7 +66,7 @@
     <p class="label">When</p>
     <p class="strong">{dayWords}{start ? `, ${start}` : ''}</p>
     {#if event}<p class="note">
-        {event.name}, {event.day === day ? 'today' : event.day.slice(8) + '/' + event.day.slice(5, 7)}
+        {event.name}, {event.day === day ? 'today' : shortDate(event.day)}
       </p>{/if}
   </div>
   <div>
@@ -150,6 +151,10 @@
   }
   .brief > div:last-child {
     border: 0;
+  }
+  /* a narrow column: names of places and people before the field's air */
+  .brief :global(.bx--select-input) {
+    padding: 0 26px 0 8px;
   }
   .strong {
     font-weight: 600;

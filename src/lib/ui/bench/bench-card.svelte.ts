@@ -60,6 +60,8 @@ export class BenchCard {
   messages = $state.raw<readonly string[]>([]);
   conflicts = $state.raw<readonly LineConflict[]>([]);
   keptAt = $state<string | null>(null);
+  /** the server has it, as it stood once: it can be printed and opened on the floor */
+  isStored = $state(false);
   solving = $state(false);
   /** lines that the last change moved beside the one it was made on */
   moved = $state.raw<readonly string[]>([]);
@@ -98,6 +100,7 @@ export class BenchCard {
       this.assessment = data.session.assessment;
       this.views = data.session.views;
       this.keep = 'kept';
+      this.isStored = true;
     }
     this.selected = this.mainSlot();
   }
@@ -286,6 +289,7 @@ export class BenchCard {
     }
     this.messages = said;
     this.keep = refused.length > 0 || refusedOwn ? 'refused' : this.conflicts.length > 0 ? 'conflict' : 'kept';
+    this.isStored ||= answer.head === null || answer.head.state === 'kept';
     this.keptAt = new Date().toTimeString().slice(0, 5);
     if (JSON.stringify(card) !== JSON.stringify(before)) await this.remeasure();
   }

@@ -23,6 +23,8 @@ export interface BenchPage {
     readonly words: string;
     readonly freer: boolean;
   }[];
+  /** who comes back by stages, where the reader may know */
+  readonly returning: readonly { readonly id: string; readonly name: string }[];
   /** a card of one athlete's own; null = the squad's */
   readonly forAthlete: string | null;
   readonly day: string;

@@ -4,6 +4,7 @@
   import CutCall from './CutCall.svelte';
   import NeglectedCall from './NeglectedCall.svelte';
   import PainCall from './PainCall.svelte';
+  import ReturnCall from './ReturnCall.svelte';
   import RiseCall from './RiseCall.svelte';
   import SilentCall from './SilentCall.svelte';
   import StallCall from './StallCall.svelte';
@@ -31,6 +32,7 @@
   {#if call.kind === 'pain'}<PainCall {call} {first} {mayPlan} />
   {:else if call.kind === 'silent'}<SilentCall {call} {mayLog} {places} />
   {:else if call.kind === 'test'}<TestCall {call} {mayLog} {mayPlan} />
+  {:else if call.kind === 'return'}<ReturnCall {call} {first} {mayPlan} />
   {:else if call.kind === 'stall'}<StallCall {call} {first} {mayPlan} {mass} />
   {:else if call.kind === 'neglected'}<NeglectedCall {call} {first} {mayPlan} />
   {:else if call.kind === 'cut'}<CutCall {call} {first} {mayPlan} />

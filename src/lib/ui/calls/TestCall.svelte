@@ -21,10 +21,11 @@
     {#if call.why === 'layoff'}
       {who}: screen again before the work goes on. Until then the card starts one rung down and finds each load anew.
     {:else if call.why === 'next-rung'}
-      {who}: clean at the most of the rung below, three times running. What stands before it is <b>{call.test}</b>.
+      {who}: clean at the most of the rung below, {call.asks.clearTimes} times running. What stands before it is
+      <b>{call.test}</b>.
     {:else if call.why === 'lift-up'}
-      {who}: up by more than the error of the test. Test <b>{inSentence(call.test ?? 'a jump')}</b> within three days, to
-      see what it brought.
+      {who}: up by more than the error of the test. Test <b>{inSentence(call.test ?? 'a jump')}</b> within {call.asks
+        .jumpWithinDays} days, to see what it brought.
     {:else}
       {who}: sent down twice for tightness. Test what opens that rung before it is tried again.
     {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { shortDate } from '$lib/messages';
   import type { Moved, Mornings, Stepped } from '$lib/model/call';
   import MorningsSide from './Mornings.svelte';
   import MovedByRule from './MovedByRule.svelte';
@@ -56,9 +57,7 @@
     <h2>Next</h2>
     {#each next as { squad, href, day, event } (href)}
       <p class="line">
-        <a {href}>{squad}, {day}</a>{#if event}<span class="note"
-            >{event.name} {event.day.slice(8)}/{event.day.slice(5, 7)}</span
-          >{/if}
+        <a {href}>{squad}, {day}</a>{#if event}<span class="note">{event.name} {shortDate(event.day)}</span>{/if}
       </p>
     {/each}
   </section>

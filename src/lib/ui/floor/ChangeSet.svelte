@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { outputKind } from '$core/jumps';
   import { massFromKg, massToKg, type MassUnit } from '$core/units';
   import type { FloorAthlete, FloorState } from './floor-state.svelte';
 
@@ -10,6 +11,8 @@
   }: { floor: FloorState; athlete: FloorAthlete; mass: MassUnit; onleave: () => void } = $props();
 
   const MOST = { reps: 100, seconds: 600, metres: 400, minutes: 60, breaths: 60, laps: 40 } as const;
+  // svelte-ignore state_referenced_locally
+  const kind = outputKind(floor.page.views[athlete.exerciseId]?.intent ?? null, athlete.dose);
   const faults = $derived(floor.page.views[athlete.exerciseId]?.faults ?? []);
   // svelte-ignore state_referenced_locally
   const takesLoad = !['bodyweight', 'band', 'ball'].includes(
@@ -24,8 +27,11 @@
   // svelte-ignore state_referenced_locally
   let rir = $state(athlete.dose.rir === null ? '' : String(athlete.dose.rir));
   let fault = $state('');
+  let output = $state('');
   let messages = $state<Record<string, string>>({});
 
+  /** the best attempt of the set, in what a tape or mat shows */
+  const OUTPUT = { height: [150, 'cm'], distance: [380, 'cm'], reps: [300, 'reps'] } as const;
   const read = (text: string): number => Number(text.trim().replace(',', '.'));
 
   async function keep(): Promise<void> {
@@ -37,6 +43,9 @@
       found.load = 'A load from 0.5 to 500 kg, or nothing.';
     if (rir.trim() !== '' && !(Number.isInteger(read(rir)) && read(rir) >= 0 && read(rir) <= 10))
       found.rir = 'RIR from 0 to 10.';
+    const [top, unit] = kind === null ? [0, ''] : OUTPUT[kind];
+    if (kind !== null && output.trim() !== '' && !(read(output) > 0 && read(output) <= top))
+      found.output = `From 1 to ${String(top)} ${unit}, or nothing.`;
     messages = found;
     if (Object.keys(found).length > 0) return;
     await floor.log(athlete.id, {
@@ -44,6 +53,7 @@
       loadKg: load.trim() === '' ? null : massToKg(read(load), mass),
       rir: rir.trim() === '' ? null : read(rir),
       fault: fault === '' ? null : fault,
+      output: kind === null || output.trim() === '' ? null : kind === 'reps' ? read(output) : read(output) / 100,
     });
     onleave();
   }
@@ -67,10 +77,17 @@
           role="alert">{messages.load}</em
         >{/if}</label
     >{/if}
-  {#if athlete.dose.unit === 'reps'}<label
+  {#if athlete.dose.unit === 'reps' && athlete.dose.rir !== null}<label
       >RIR<input bind:value={rir} inputmode="numeric" aria-invalid={!!messages.rir} />{#if messages.rir}<em role="alert"
           >{messages.rir}</em
         >{/if}</label
+    >{/if}
+  {#if kind !== null}<label
+      >{kind === 'reps' ? 'reps in the time' : `best ${kind}, cm`}<input
+        bind:value={output}
+        inputmode="decimal"
+        aria-invalid={!!messages.output}
+      />{#if messages.output}<em role="alert">{messages.output}</em>{/if}</label
     >{/if}
   <label class="fault"
     >fault seen

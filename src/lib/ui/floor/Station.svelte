@@ -2,7 +2,7 @@
   import { plateChange } from '$core/dose';
   import { formatSets } from '$core/exchange';
   import { massFromKg, type MassUnit } from '$core/units';
-  import { inSentence } from '$lib/messages';
+  import { firstSideWords, inSentence } from '$lib/messages';
   import ChangeSet from './ChangeSet.svelte';
   import type { FloorAthlete, FloorState } from './floor-state.svelte';
 
@@ -55,6 +55,10 @@
           .join(', ')
       : '',
   );
+  /** the same fault twice (FLOOR-3) */
+  const wrong = $derived(current ? floor.faultOf(current.id) : null);
+  /** self-paced jumps that end here (REST-3) */
+  const spent = $derived(current ? floor.isSpent(current.id) : null);
   const setNumber = $derived(current ? floor.setsDone(current.id) + 1 : 0);
 
   async function asWritten(): Promise<void> {
@@ -73,7 +77,9 @@
     <div class="now">
       <span class="name"
         >{shortName(current)}{#if current.replaced}<small>own line: {inSentence(view?.name ?? '')}</small
-          >{/if}{#if ramp}<small>first {ramp}</small>{/if}</span
+          >{/if}{#if ramp}<small>first {ramp}</small>{/if}{#if current.first}<small
+            >{inSentence(firstSideWords(current.first)).replace(/\.$/, '')}</small
+          >{/if}</span
       >
       <button
         class="load"
@@ -107,6 +113,29 @@
     <p class="done">all sets done</p>
     <span></span>
     <span class="tick" aria-hidden="true">✓</span>
+  {/if}
+  {#if current && mayLog && wrong !== null && current.below}
+    <p class="say" role="status">
+      Twice “{wrong}”: one rung down, {inSentence(floor.page.views[current.below.exerciseId]?.name ?? '')}, {formatSets(
+        {
+          ...current.below.dose,
+          sets: current.dose.sets - floor.setsDone(current.id),
+        },
+      )}.
+      <button onclick={() => floor.regress(current.id)}>Go down for the sets left</button>
+    </p>
+  {/if}
+  {#if current && mayLog && floor.mayGoUp(current.id)}
+    <p class="say">
+      <button onclick={() => current && floor.goUp(current.id)}>Back up: as written after all</button>
+    </p>
+  {/if}
+  {#if spent && current}
+    <p class="say" role="status">
+      {spent === 'tired'
+        ? `Two in a row more than ${String(Math.round(floor.page.selfPacedRule.underBest * 100))} % under today’s best`
+        : 'As many as are jumped without a measure'}: {shortName(current)} stops here.
+    </p>
   {/if}
   {#if current && mayLog && changing}
     <div class="more">
@@ -267,6 +296,27 @@
     color: var(--ink-2);
     font-size: 26px;
   }
+  .say {
+    grid-column: 2 / -1;
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 6px 14px;
+    padding-top: 6px;
+    font-size: 20px;
+    line-height: 26px;
+    color: var(--almagre-t);
+  }
+  .say button {
+    min-height: 48px;
+    border: 2px solid var(--ink);
+    background: var(--cal);
+    color: var(--ink);
+    padding: 0 14px;
+    font: inherit;
+    font-weight: 600;
+    cursor: pointer;
+  }
   .more,
   .everyone {
     grid-column: 2 / -1;
@@ -311,6 +361,7 @@
     .load {
       text-align: left;
     }
+    .say,
     .more,
     .everyone {
       grid-column: 1 / -1;

@@ -1,9 +1,11 @@
 import { SvelteMap, SvelteSet } from 'svelte/reactivity';
 import { v7 } from 'uuid';
+import { FAULTS_THAT_REGRESS, type Regression } from '$core/day';
 import type { Dose, PlateSet } from '$core/dose';
 import { shareStations, turnOrder } from '$core/floor';
 import type { Beat } from '$core/order';
-import type { DoseRowId } from '$core/method';
+import type { DoseRowId, MethodSettings } from '$core/method';
+import { stopsSelfPaced } from '$core/progress';
 import type { MassUnit } from '$core/units';
 import type { SetLogBody } from '$lib/model/bodies';
 import type { ExerciseView } from '$lib/model/exercise-view';
@@ -20,6 +22,10 @@ export interface FloorAthlete {
   readonly eased: readonly string[];
   /** sets on the way to the working load of a main lift (ORD-7) */
   readonly ramp: readonly { readonly loadKg: number; readonly reps: number }[];
+  /** the rung under it, for who keeps doing it wrong (FLOOR-3) */
+  readonly below: Regression | null;
+  /** the weak side, begun with (DOSE-10) */
+  readonly first: 'left' | 'right' | null;
   readonly replaced: boolean;
   /** something stopped the sets that are left */
   readonly stopped: boolean;
@@ -44,7 +50,11 @@ export interface DoneSet {
   readonly loadKg: number | null;
   readonly rir: number | null;
   readonly fault: string | null;
+  /** best height or distance, m, or reps of a timed set; null = not counted */
+  readonly output: number | null;
   readonly asWritten: boolean;
+  /** what was done; absent in a set that is still on its way */
+  readonly exerciseId?: string;
 }
 
 /** What the page's server gives the floor. */
@@ -60,6 +70,9 @@ export interface FloorPage {
   };
   readonly people: readonly { readonly id: string; readonly name: string }[];
   readonly massUnit: MassUnit;
+  /** jumps stop by their outputs, not by a number (REST-3), and by which */
+  readonly selfPaced: boolean;
+  readonly selfPacedRule: MethodSettings['rest']['selfPaced'];
   readonly racks: number;
   readonly plates: PlateSet;
   readonly lines: readonly FloorLine[];
@@ -83,6 +96,8 @@ export class FloorState {
   readonly done = new SvelteMap<string, DoneSet>();
   /** an athlete called out of turn, by station */
   readonly called = new SvelteMap<number, string>();
+  /** who went one rung down on a line, after how many sets of it */
+  readonly regressed = new SvelteMap<string, number>();
   /** who is not here today: their rack moves up, and nothing of the session is asked of them */
   readonly absent = new SvelteSet<string>();
   /** sets logged together by the last tap, for as long as it can be taken back as one */
@@ -92,7 +107,12 @@ export class FloorState {
 
   constructor(page: FloorPage) {
     this.page = page;
-    for (const log of page.logs) this.done.set(keyOf(log.slot, log.athleteId, log.setNumber), log);
+    for (const log of page.logs) {
+      this.done.set(keyOf(log.slot, log.athleteId, log.setNumber), log);
+      const own = page.lines.find(({ slot }) => slot === log.slot)?.athletes.find(({ id }) => id === log.athleteId);
+      if (own?.below && own.below.exerciseId === log.exerciseId)
+        this.regressed.set(keyOf(log.slot, log.athleteId, 0), 0);
+    }
     const firstOpen = page.lines.findIndex((line) => !this.#isThrough(line));
     this.at = firstOpen === -1 ? 0 : firstOpen;
   }
@@ -132,8 +152,52 @@ export class FloorState {
     });
   });
 
-  athlete(id: string): FloorAthlete | undefined {
-    return this.line?.athletes.find((one) => one.id === id);
+  /** What an athlete does of a line: the card's, or the rung under it once that was gone to. */
+  athlete(id: string, line: FloorLine | undefined = this.line): FloorAthlete | undefined {
+    const own = line?.athletes.find((one) => one.id === id);
+    return line && own?.below && this.regressed.has(keyOf(line.slot, id, 0))
+      ? { ...own, ...own.below, based: own.below.dose, eased: [], ramp: [], below: null, replaced: true }
+      : own;
+  }
+
+  /** A fault seen as often as offers the rung under it (FLOOR-3); null = none. */
+  faultOf(athleteId: string): string | null {
+    const seen = this.#setsOf(athleteId).flatMap(({ fault }) => (fault === null ? [] : [fault]));
+    return seen.find((one) => seen.filter((other) => other === one).length >= FAULTS_THAT_REGRESS) ?? null;
+  }
+
+  /** The sets that are left are done one rung down. */
+  regress(athleteId: string): void {
+    if (this.line) this.regressed.set(keyOf(this.line.slot, athleteId, 0), this.setsDone(athleteId));
+  }
+
+  /** Whether nothing was done one rung down yet. */
+  mayGoUp(athleteId: string): boolean {
+    return !!this.line && this.regressed.get(keyOf(this.line.slot, athleteId, 0)) === this.setsDone(athleteId);
+  }
+
+  /** They are not: the line is done as it was written. */
+  goUp(athleteId: string): void {
+    if (this.line) this.regressed.delete(keyOf(this.line.slot, athleteId, 0));
+  }
+
+  /** Whether self-paced jumps end here, by what was measured of them (REST-3). */
+  isSpent(athleteId: string): 'tired' | 'enough' | null {
+    const sets = this.#setsOf(athleteId);
+    const own = this.athlete(athleteId);
+    if (!this.page.selfPaced || !own || this.page.views[own.exerciseId]?.intent == null) return null;
+    const attempts = own.dose.unit === 'reps' ? sets.reduce((sum, { amount }) => sum + amount, 0) : 0;
+    return stopsSelfPaced(
+      sets.map(({ output }) => output),
+      attempts,
+      this.page.selfPacedRule,
+    );
+  }
+
+  #setsOf(athleteId: string): readonly DoneSet[] {
+    return Array.from({ length: this.setsDone(athleteId) }, (_, i) => this.setOf(athleteId, i + 1)).filter(
+      (set) => set !== undefined,
+    );
   }
 
   setsDone(athleteId: string, line: FloorLine | undefined = this.line): number {
@@ -150,7 +214,7 @@ export class FloorState {
   /** Logs the athlete's next set as it is written, or with what was changed. */
   async log(
     athleteId: string,
-    changed: Partial<Pick<DoneSet, 'amount' | 'loadKg' | 'rir' | 'fault'>> | null,
+    changed: Partial<Pick<DoneSet, 'amount' | 'loadKg' | 'rir' | 'fault' | 'output'>> | null,
   ): Promise<void> {
     const { line } = this;
     const own = this.athlete(athleteId);
@@ -167,7 +231,7 @@ export class FloorState {
     line: FloorLine,
     own: FloorAthlete,
     setNumber: number,
-    changed: Partial<Pick<DoneSet, 'amount' | 'loadKg' | 'rir' | 'fault'>> | null,
+    changed: Partial<Pick<DoneSet, 'amount' | 'loadKg' | 'rir' | 'fault' | 'output'>> | null,
   ): SetLogBody {
     const { dose } = own;
     return {
@@ -180,6 +244,7 @@ export class FloorState {
       loadKg: changed?.loadKg === undefined ? dose.loadKg : changed.loadKg,
       rir: changed?.rir === undefined ? dose.rir : changed.rir,
       fault: changed?.fault ?? null,
+      output: changed?.output ?? null,
       asWritten: changed === null,
       doneAt: new Date().toISOString(),
       removed: false,
@@ -194,6 +259,7 @@ export class FloorState {
       .flatMap((line) =>
         line.athletes
           .filter(({ id, stopped }) => !stopped && !this.absent.has(id) && (of?.has(id) ?? true))
+          .flatMap(({ id }) => this.athlete(id, line) ?? [])
           .flatMap((own) =>
             Array.from(
               { length: Math.max(0, own.dose.sets - this.setsDone(own.id, line)) },
@@ -267,7 +333,7 @@ export class FloorState {
     const own = this.athlete(athleteId);
     if (!line || !last || !own) return;
     this.done.delete(keyOf(line.slot, athleteId, setNumber));
-    const { amount, loadKg, rir, fault, asWritten } = last;
+    const { amount, loadKg, rir, fault, output, asWritten } = last;
     await this.outbox.put({
       id: v7(),
       sessionId: this.page.session.id,
@@ -278,6 +344,7 @@ export class FloorState {
       loadKg,
       rir,
       fault,
+      output,
       asWritten,
       doneAt: new Date().toISOString(),
       removed: true,

@@ -13,6 +13,8 @@ const one = (id: string, own: Partial<FloorAthlete> = {}): FloorAthlete => ({
   based: dose({ sets: 3, amount: 5, loadKg: 62.5, rir: 2 }),
   eased: ['WEEK-2'],
   ramp: [],
+  below: null,
+  first: null,
   replaced: false,
   stopped: false,
   ...own,
@@ -21,6 +23,8 @@ const page = (athletes: FloorAthlete[], own: Partial<FloorPage> = {}): FloorPage
   session: { id: 's', day: '2026-11-24', minutes: 60, title: 'First', back: '/', closed: false, frozen: false },
   people: athletes.map(({ id, name }) => ({ id, name })),
   massUnit: 'kg',
+  selfPaced: false,
+  selfPacedRule: { underBest: 0.05, inARow: 2, unmeasuredAttempts: 12 },
   racks: 2,
   plates: { bar: 20, pairs: [] },
   lines: [
@@ -99,12 +103,67 @@ describe('the floor', () => {
           loadKg: 60,
           rir: 2,
           fault: null,
+          output: null,
           asWritten: true,
         })),
       }),
     );
     expect(floor.at).toBe(0);
     expect(new FloorState(page([one('a'), one('b')])).at).toBe(0);
+  });
+
+  it('the same fault twice offers the rung below, which the sets that are left are done as (FLOOR-3)', async () => {
+    const below = { exerciseId: 'goblet-squat', dose: dose({ sets: 3, amount: 8 }) };
+    const athletes = [one('a', { below })];
+    floor = new FloorState(page(athletes));
+    await floor.start();
+    await floor.log('a', { fault: 'knees fall in' });
+    await floor.log('a', { fault: 'heels lift' });
+    expect(floor.faultOf('a')).toBeNull();
+    await floor.takeBack('a');
+    await floor.log('a', { fault: 'knees fall in' });
+    expect(floor.faultOf('a')).toBe('knees fall in');
+    floor.regress('a');
+    expect(floor.athlete('a')).toMatchObject({ exerciseId: 'goblet-squat', dose: { amount: 8 }, below: null });
+    // not done yet: it can be taken back
+    expect(floor.mayGoUp('a')).toBe(true);
+    floor.goUp('a');
+    expect(floor.athlete('a')?.exerciseId).toBe('back-squat');
+    floor.regress('a');
+    await floor.log('a', null);
+    expect(sent.at(-1)).toMatchObject({ setNumber: 3, amount: 8, shown: { exerciseId: 'goblet-squat' } });
+    expect(floor.mayGoUp('a')).toBe(false);
+    // it stands after the page is read again
+    const { athleteId, slot, setNumber, amount, loadKg, rir, fault, output, asWritten } = sent.at(-1)!;
+    const log = {
+      athleteId,
+      slot,
+      setNumber,
+      amount,
+      loadKg,
+      rir,
+      fault,
+      output,
+      asWritten,
+      exerciseId: 'goblet-squat',
+    };
+    expect(new FloorState(page(athletes, { logs: [log] })).athlete('a')?.exerciseId).toBe('goblet-squat');
+    expect(new FloorState(page(athletes)).athlete('a')?.exerciseId).toBe('back-squat');
+  });
+
+  it('keeps the output of a set, and ends self-paced jumps by it (REST-3)', async () => {
+    const views = { 'back-squat': { intent: 'height' } } as unknown as FloorPage['views'];
+    floor = new FloorState(page([one('a'), one('b')], { selfPaced: true, views }));
+    await floor.start();
+    for (const output of [0.5, 0.47]) await floor.log('a', { output });
+    expect(sent.map(({ output }) => output)).toEqual([0.5, 0.47]);
+    expect(floor.isSpent('a')).toBeNull();
+    await floor.log('a', { output: 0.46 });
+    expect(floor.isSpent('a')).toBe('tired');
+    for (let i = 0; i < 3; i++) await floor.log('b', null);
+    expect(floor.isSpent('b')).toBe('enough');
+    const full = new FloorState(page([one('a')], { views, logs: [] }));
+    expect(full.isSpent('a')).toBeNull();
   });
 
   it('lays a refused set aside in words, and keeps the others', async () => {

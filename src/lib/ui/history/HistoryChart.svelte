@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { longDate, shortDate } from '$lib/messages';
   import { addDays, daysBetween, type Day } from '$core/calendar';
   import type { MassUnit } from '$core/units';
   import type { AthleteHistory } from '$lib/model/athlete-history';
@@ -56,7 +57,7 @@
   aria-valuemin={0}
   aria-valuemax={days - 1}
   aria-valuenow={daysBetween(history.from, day)}
-  aria-valuetext={day}
+  aria-valuetext={longDate(day)}
   onclick={(event) => (day = dayAt(event.clientX))}
   onkeydown={(event) => {
     const by = KEYS[event.key];
@@ -88,7 +89,7 @@
       >
     {/each}
   </div>
-  <div class="cursor" style:--at={at} aria-hidden="true"><span>{day.slice(8)}/{day.slice(5, 7)}</span></div>
+  <div class="cursor" style:--at={at} aria-hidden="true"><span>{shortDate(day)}</span></div>
 </div>
 
 <style>

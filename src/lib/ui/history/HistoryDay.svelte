@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { shortDate } from '$lib/messages';
   import type { Day } from '$core/calendar';
   import type { MassUnit } from '$core/units';
   import type { AthleteHistory, HistoryLine } from '$lib/model/athlete-history';
@@ -29,7 +30,7 @@
   <ol>
     {#each lines as { id, day: on, who, what, from, to, rules } (id)}
       <li>
-        <span class="label">{on.slice(8)}/{on.slice(5, 7)}</span>
+        <span class="label">{shortDate(on)}</span>
         <span
           >{what}{#if to}{' '}<b>{from ? `${from} → ` : ''}{to}</b>{/if}{' '}<span class="rule-id"
             >{rules.join(' · ')}</span
@@ -41,7 +42,7 @@
 {/snippet}
 
 <section>
-  <h2>Up to {day.slice(8)}/{day.slice(5, 7)}</h2>
+  <h2>Up to {shortDate(day)}</h2>
   {#if event}<p>{event.name} that day.</p>{/if}
   {@render list(until, 'Nothing was changed in the time shown before this day.')}
 </section>
@@ -50,7 +51,7 @@
     <h2>What moved in these weeks</h2>
     <p class="note">
       {#each history.moved as one (one.name)}
-        {' '}{one.name} <b>{moved(one)}</b> since {one.since.slice(8)}/{one.since.slice(5, 7)}, {one.beyond
+        {' '}{one.name} <b>{moved(one)}</b> since {shortDate(one.since)}, {one.beyond
           ? 'beyond its error'
           : 'within its error'}.
       {/each}

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { MassUnit } from '$core/units';
-  import { ANSWER_WORDS } from '$lib/messages';
+  import { ANSWER_WORDS, longDate } from '$lib/messages';
   import type { AthleteHistory } from '$lib/model/athlete-history';
   import { figure, figureOf, shownUnit, shownValue } from './shown-value';
 
@@ -15,7 +15,7 @@
       <tbody>
         {#each points as { day, value, error, trained } (day)}
           <tr
-            ><td>{day}</td><td>{figureOf(shownValue(value, as, mass), as)} {shownUnit(as, mass)}</td><td
+            ><td>{longDate(day)}</td><td>{figureOf(shownValue(value, as, mass), as)} {shownUnit(as, mass)}</td><td
               >{figureOf(shownValue(value, as, mass) - shownValue(value - error, as, mass), as)}</td
             ><td>{trained ? 'training' : 'test'}</td></tr
           >
@@ -29,7 +29,7 @@
       <thead><tr><th>Day</th><th>Rung</th><th>Done</th><th>Down by</th></tr></thead>
       <tbody>
         {#each steps as { day, rung, exercise, down } (day)}
-          <tr><td>{day}</td><td>{rung}</td><td>{exercise}</td><td>{down.join(' ')}</td></tr>
+          <tr><td>{longDate(day)}</td><td>{rung}</td><td>{exercise}</td><td>{down.join(' ')}</td></tr>
         {/each}
       </tbody>
     </table>
@@ -40,7 +40,7 @@
     <tbody>
       {#each history.weeks as { start, setsWritten, setsDone, load, atLeast } (start)}
         <tr
-          ><td>{start}</td><td>{setsWritten}</td><td>{setsDone}</td><td
+          ><td>{longDate(start)}</td><td>{setsWritten}</td><td>{setsDone}</td><td
             >{load === null ? 'not known' : `${atLeast ? 'at least ' : ''}${figure(load)}`}</td
           ></tr
         >
@@ -50,7 +50,8 @@
   <table class="numbers">
     <caption>Mornings</caption>
     <tbody>
-      {#each history.mornings as { day, answer } (day)}<tr><td>{day}</td><td>{ANSWER_WORDS[answer]}</td></tr>{/each}
+      {#each history.mornings as { day, answer } (day)}<tr><td>{longDate(day)}</td><td>{ANSWER_WORDS[answer]}</td></tr
+        >{/each}
     </tbody>
   </table>
   {#if history.complaints?.length}
@@ -58,7 +59,11 @@
       <caption>Complaints</caption>
       <tbody>
         {#each history.complaints as { id, name, from, to, score, open } (id)}
-          <tr><td>{from} – {open ? 'now' : to}</td><td>{name}{open ? ` ${String(score)}` : ', gone'}</td></tr>
+          <tr
+            ><td>{longDate(from)} – {open ? 'now' : longDate(to)}</td><td
+              >{name}{open ? ` ${String(score)}` : ', gone'}</td
+            ></tr
+          >
         {/each}
       </tbody>
     </table>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { shortDate } from '$lib/messages';
   import type { EChartsOption } from 'echarts';
   import type { SquadHistory } from '$lib/model/squad-history';
   import { chart } from '$lib/ui/charts/chart';
@@ -20,7 +21,7 @@
       grid: { left: 36, right: 8, top: 8, bottom: 22 },
       xAxis: {
         type: 'category',
-        data: planned.map(({ start }) => `${start.slice(8)}/${start.slice(5, 7)}`),
+        data: planned.map(({ start }) => `${shortDate(start)}`),
         axisLabel: { color: inks.edge, fontSize: 11 },
         axisLine: { lineStyle: { color: inks.rule } },
         axisTick: { show: false },

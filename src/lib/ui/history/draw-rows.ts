@@ -1,3 +1,4 @@
+import { shortDate } from '$lib/messages';
 import type { SeriesOption, YAXisComponentOption } from 'echarts';
 import { addDays } from '$core/calendar';
 import type { MassUnit } from '$core/units';
@@ -200,7 +201,7 @@ function complaints(on: Place, history: AthleteHistory, inks: Inks): SeriesOptio
             position: 'left',
             color: open ? inks.warn : inks.ink,
             fontSize: 11,
-            formatter: open ? `${name} ${String(score)}` : `${name}, gone by ${to.slice(8)}/${to.slice(5, 7)}`,
+            formatter: open ? `${name} ${String(score)}` : `${name}, gone by ${shortDate(to)}`,
           },
         },
         { value: [to === from ? addDays(to, 1) : to, i] },

@@ -142,7 +142,7 @@ describe('the chart of a history', () => {
       ['2026-10-01', 110],
     ]);
     const words = series.flatMap(({ data }) => data.flatMap((one) => one.label?.formatter ?? []));
-    expect(words).toEqual(['down · PROG-4', 'left knee 4', 'calf, gone by 15/09']);
+    expect(words).toEqual(['down · PROG-4', 'left knee 4', 'calf, gone by 15 Sep']);
   });
 
   it('leaves as a picture with its names, whatever is in them', () => {

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { longDate } from '$lib/messages';
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import type { Trouble } from '$lib/model/forms';
   import type { SeasonPage } from '$lib/model/season';
@@ -21,7 +22,7 @@
       <Select size="sm" labelText="Squad" name="squad"
         >{#each others as { id, name, start: from } (id)}<SelectItem
             value={id}
-            text="{name}, from {from}"
+            text="{name}, from {longDate(from)}"
           />{/each}</Select
       >
       <TypedField name="start" label="It starts here on" type="date" value={start} trouble={trouble('copy')} />

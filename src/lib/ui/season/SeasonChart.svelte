@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { longDate } from '$lib/messages';
   import type { EChartsOption } from 'echarts';
   import { chart } from '$lib/ui/charts/chart';
   import { inksOf } from '$lib/ui/charts/inks';
@@ -104,7 +105,7 @@
     <tbody>
       {#each weeks as { number, start, phaseName, closed, block, week, kind, sets, band, contacts, intensity, lifts } (number)}
         <tr
-          ><td>{number}</td><td>{start}</td><td>{closed ? 'closed' : phaseName}</td><td
+          ><td>{number}</td><td>{longDate(start)}</td><td>{closed ? 'closed' : phaseName}</td><td
             >{block === null
               ? ''
               : `${String(block)}, week ${String(week)}${kind === 'lighter' ? ', lighter' : ''}`}</td

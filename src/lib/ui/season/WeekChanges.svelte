@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { longDate } from '$lib/messages';
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import type { Trouble } from '$lib/model/forms';
   import type { SeasonWeek } from '$lib/model/season';
@@ -32,7 +33,7 @@
       <Select size="sm" labelText="Week {week.number} until" name="to" selected={week.start}
         >{#each ahead as { number, start } (start)}<SelectItem
             value={start}
-            text="week {number}, {start}"
+            text="week {number}, {longDate(start)}"
           />{/each}</Select
       >
       <Select size="sm" labelText="Phase" name="phase" selected={week.set ? week.phase : ''}>

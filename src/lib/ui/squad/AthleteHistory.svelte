@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { shortDate } from '$lib/messages';
   let {
     lines,
   }: {
@@ -19,7 +20,7 @@
   <ol>
     {#each lines as { id, day, who, what, from, to, rules } (id)}
       <li>
-        <span class="figure">{day.slice(8)}/{day.slice(5, 7)}</span>
+        <span class="figure">{shortDate(day)}</span>
         <span
           >{what}{#if to}{' '}<b>{from ? `${from} → ` : ''}{to}</b>{/if}{' '}<span class="rule-id"
             >{rules.join(' · ')}</span

@@ -1,9 +1,11 @@
 <script lang="ts">
   import { formatMass } from '$core/exchange';
+  import { inSentence, longDate } from '$lib/messages';
   import type { MassUnit } from '$core/units';
 
   let {
     tests,
+    sides,
     lifts,
     jumps,
     mass,
@@ -11,6 +13,8 @@
     editable,
   }: {
     tests: Readonly<Partial<Record<string, 'passed' | 'failed'>>>;
+    /** a leg weaker than the other (DOSE-10) */
+    sides: { readonly test: string; readonly weak: 'left' | 'right'; readonly share: number } | null;
     lifts: readonly {
       id: string;
       name: string;
@@ -49,14 +53,16 @@
               : ` · ${lift.timesMass.toFixed(2)} ×BM`}</td
           >
           <td class="note"
-            >{formatMass(lift.loadKg, mass)} × {lift.reps}, {lift.day}{lift.inDate ? '' : ', past its time'}</td
+            >{formatMass(lift.loadKg, mass)} × {lift.reps}, {longDate(lift.day)}{lift.inDate
+              ? ''
+              : ', past its time'}</td
           >
         </tr>
       {/each}
       {#each jumps as jump (jump.name + jump.day)}
         <tr
           ><th scope="row">{jump.name}</th><td class="figure">{(jump.heightM * 100).toFixed(1)} cm</td><td></td><td
-            class="note">{jump.day}</td
+            class="note">{longDate(jump.day)}</td
           ></tr
         >
       {/each}
@@ -68,6 +74,11 @@
         >{/if}
     </tbody>
   </table>
+  {#if sides}<p>
+      <b>{sides.weak === 'left' ? 'Left' : 'Right'} leg {Math.round(sides.share * 100)} % of the other</b>
+      ({inSentence(sides.test)}): it goes first on every one-leg line, the other does as many.
+      <span class="rule-id">DOSE-10</span>
+    </p>{/if}
   <p class="screens">
     <span class="label">Screens</span>
     {#each known as screen (screen)}<b class:failed={tests[screen] === 'failed'}

@@ -5,7 +5,23 @@
   import CommandId from '../parts/CommandId.svelte';
   import TypedField from '../parts/TypedField.svelte';
 
-  let { complaintId, trouble, onkept }: { complaintId: string; trouble: Trouble | null; onkept: () => void } = $props();
+  let {
+    complaintId,
+    stages,
+    upTo,
+    trouble,
+    onkept,
+  }: {
+    complaintId: string;
+    stages: readonly { id: string; name: string }[];
+    /** the furthest stage of the note before; null = none went by stages */
+    upTo: string | null;
+    trouble: Trouble | null;
+    onkept: () => void;
+  } = $props();
+
+  // svelte-ignore state_referenced_locally
+  let lifts = $state(trouble?.typed.lifts ?? (upTo === null ? '' : 'stages'));
 
   const typed = (field: string): string => trouble?.typed[field] ?? '';
 </script>
@@ -23,6 +39,25 @@
   <input type="hidden" name="complaintId" value={complaintId} />
   <TypedField label="Cleared by (role)" name="role" {trouble} />
   <TypedField type="date" label="Holds through" name="expires" {trouble} />
+  <Select size="sm" labelText="Lifts" name="lifts" bind:selected={lifts}
+    ><SelectItem value="" text="everything at once" /><SelectItem
+      value="stages"
+      text="stage by stage (return)"
+    /><SelectItem value="mild" text="down to a score of 1–2" /><SelectItem
+      value="three"
+      text="down to a score of 3"
+    /></Select
+  >
+  {#if lifts === 'stages'}
+    <Select size="sm" labelText="This note opens up to" name="upTo" selected={typed('upTo') || upTo || stages[0]?.id}
+      >{#each stages as { id, name } (id)}<SelectItem value={id} text={name} />{/each}</Select
+    >
+    <p class="note">
+      Each stage opens after two fine mornings at the one before; pain of 3 or more goes one back. <span class="rule-id"
+        >SAFE-2</span
+      >
+    </p>
+  {/if}
   <TypedField label="Loads up to, % (empty = any)" name="maxPercent" {trouble} />
   <Select size="sm" labelText="Jumps up to" name="maxTier" selected={typed('maxTier')}
     ><SelectItem value="" text="any tier" /><SelectItem value="medium" text="medium tier" /><SelectItem
@@ -31,12 +66,6 @@
     /><SelectItem value="none" text="no jumps" /></Select
   >
   <TypedField label="In the clinician’s words (lifts nothing by itself)" name="note" {trouble} />
-  <Select size="sm" labelText="Lifts down to" name="lifts" selected={typed('lifts')}
-    ><SelectItem value="" text="nothing barred" /><SelectItem value="mild" text="as a score of 1–2" /><SelectItem
-      value="three"
-      text="as a score of 3"
-    /></Select
-  >
   <Button type="submit" size="small" kind="tertiary">Keep clearance</Button>
 </form>
 

@@ -4,6 +4,9 @@
   import { Button, Checkbox, Select, SelectItem } from 'carbon-components-svelte';
   import BodyPlaces from '../checkin/BodyPlaces.svelte';
   import type { Trouble } from '$lib/model/forms';
+  import { checkWords, longDate, wayBackWords } from '$lib/messages';
+  import type { WayBack } from '$lib/model/way-back';
+  import ReturnStages from '../parts/ReturnStages.svelte';
   import ClearanceForm from './ClearanceForm.svelte';
   import TypedField from '../parts/TypedField.svelte';
   import CommandId from '../parts/CommandId.svelte';
@@ -12,6 +15,7 @@
     complaints,
     stops,
     places,
+    stages,
     signs,
     sides,
     today,
@@ -30,10 +34,13 @@
       clearance: Clearance | null;
       needsNewNote: boolean;
       referred: boolean;
+      way: WayBack | null;
     }[];
     /** what each place stops at each column, in words */
     stops: Readonly<Record<string, Readonly<Record<string, string>>>>;
     places: readonly { id: string; name: string }[];
+    /** of the way back, in order */
+    stages: readonly { id: string; name: string }[];
     signs: readonly string[];
     sides: readonly string[];
     today: string;
@@ -69,14 +76,20 @@
         <b>{one.side && one.side !== 'both' ? `${one.side} ` : ''}{one.place}, {one.score} of 10</b>{one.signs.length >
         0
           ? ` · ${one.signs.join(', ')}`
-          : ''} <span class="note">since {one.since}</span>
+          : ''} <span class="note">since {longDate(one.since)}</span>
       </p>
       <p class="note" class:warn-text={one.column === 'stop'}>
-        {one.column ? stops[one.placeId]?.[one.column] : one.clearance ? 'Lifted for now.' : 'Stops nothing.'}
-        <span class="rule-id">SAFE-8</span>{one.referred ? ' · referred' : ''}
+        {one.column
+          ? stops[one.placeId]?.[one.column]
+          : one.way?.holds
+            ? `On the way back: ${one.way.name}. ${wayBackWords(one.way)}`
+            : one.clearance
+              ? 'Lifted for now.'
+              : 'Stops nothing.'}
+        <span class="rule-id">{one.way?.holds ? 'SAFE-2' : 'SAFE-8'}</span>{one.referred ? ' · referred' : ''}
       </p>
       {#if one.clearance}<p class="note">
-          Cleared by {one.clearance.role} until {one.clearance.expires}{one.clearance.scope.maxTier
+          Cleared by {one.clearance.role} until {longDate(one.clearance.expires)}{one.clearance.scope.maxTier
             ? one.clearance.scope.maxTier === 'none'
               ? ', no jumps'
               : `, jumps up to ${one.clearance.scope.maxTier} tier`
@@ -89,10 +102,26 @@
         {#if one.needsNewNote}<p class="warn-text">
             A later answer was worse than what this was given for. It counts no longer: a new note is needed.
           </p>{/if}{/if}
+      {#if one.way && !one.way.holds}<p class="note">
+          The way back waits at “{one.way.name}” for a new note.
+        </p>{:else if one.way}
+        <ReturnStages way={one.way} />
+        {#if one.way.next === null}<ul class="checks">
+            {#each one.way.checks as check (`${check.of} ${check.test ?? ''}`)}<li class="note">
+                {checkWords(check, one.way.symmetryFrom)}
+              </li>{/each}
+          </ul>{/if}
+      {/if}
       {#if editable && (one.column === 'stop' || one.column === 'three' || one.clearance)}
         <button class="quiet" onclick={() => (clearing = clearing === one.id ? null : one.id)}>Note a clearance</button>
         {#if clearing === one.id}
-          <ClearanceForm complaintId={one.id} trouble={trouble('clearance')} onkept={() => (clearing = null)} />
+          <ClearanceForm
+            complaintId={one.id}
+            {stages}
+            upTo={one.clearance?.upTo ?? null}
+            trouble={trouble('clearance')}
+            onkept={() => (clearing = null)}
+          />
         {/if}
       {/if}
     </div>
@@ -168,6 +197,10 @@
     background: var(--cal-1);
     border: var(--rule);
     padding: 12px;
+  }
+  .checks {
+    margin: 0;
+    padding-left: 16px;
   }
   .scores {
     border: 0;

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { longDate } from '$lib/messages';
   import type { Rescreen } from '$core/startline';
 
   let {
@@ -25,10 +26,12 @@
   <p class="warn-text">Looked at twice without a gain: change the drill, or refer to a clinician.</p>
 {:else if rescreen.looks.length > 0}
   <p>
-    Looked at on {rescreen.looks.map(({ day, gain }) => `${day}, ${gain ? 'better' : 'no gain'}`).join('; ')}.
+    Looked at on {rescreen.looks.map(({ day, gain }) => `${longDate(day)}, ${gain ? 'better' : 'no gain'}`).join('; ')}.
   </p>
 {/if}
 <p class="note">
-  {#if rescreen.due.length > 0}Look again on {rescreen.due.join(' and ')}{isSet ? '' : ', counted from today'}.{/if}
+  {#if rescreen.due.length > 0}Look again on {rescreen.due.map(longDate).join(' and ')}{isSet
+      ? ''
+      : ', counted from today'}.{/if}
   Never on a freshly strained muscle; stop at tingling. <span class="rule-id">SAFE-9</span>
 </p>

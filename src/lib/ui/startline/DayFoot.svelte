@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { longDate } from '$lib/messages';
   import { Button } from 'carbon-components-svelte';
   import type { GridState, OpenQuestion } from './grid-state.svelte';
   import { showCell, specIn } from './units';
@@ -43,7 +44,7 @@
         {@const last = grid.lastOf(question.athleteId, question.column)}
         {@const likely = grid.likelyOf(question.athleteId, question.column)}
         <b>{showCell(question.cell.view, question.column.spec, grid.system)}</b> is far from the last,
-        {last ? `${shown(last.value, question)} on ${last.day}` : ''}.
+        {last ? `${shown(last.value, question)} on ${longDate(last.day)}` : ''}.
         {#if likely}Likely is {shown(likely[0], question)} to {shown(likely[1], question)}.{/if}
       {/if}
     </p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { longDate } from '$lib/messages';
   import { enhance } from '$lib/ui/parts/enhance';
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import type { Ceiling, ResultCheck, Trend } from '$core/startline';
@@ -88,7 +89,9 @@
       <p>
         {name(one.lift)} is strong enough at <b>{show(one.lift, one.kg)}</b>
         <span class="note"
-          >since {one.since}{one.why === 'result' ? ', as the result did not follow' : ''}{atCeiling.includes(one.lift)
+          >since {longDate(one.since)}{one.why === 'result' ? ', as the result did not follow' : ''}{atCeiling.includes(
+            one.lift,
+          )
             ? ''
             : '; not there yet'}</span
         >

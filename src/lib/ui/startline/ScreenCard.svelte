@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { longDate } from '$lib/messages';
   import { JOINTS, type RecordSide, type TestSpec } from '$core/testing';
   import Figure from '../figures/Figure.svelte';
   import { FAMILY_HUE } from '../glyphs/family-glyph';
@@ -87,7 +88,7 @@
   <header>
     <h2>{spec.name}</h2>
     <span class="note" class:bad={stateOf?.state === 'failed'}
-      >{word}{stateOf?.day ? `, ${stateOf.day === grid.page.day ? 'today' : stateOf.day}` : ''}</span
+      >{word}{stateOf?.day ? `, ${stateOf.day === grid.page.day ? 'today' : longDate(stateOf.day)}` : ''}</span
     >
   </header>
   <div class="drawing">

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { shortDate } from '$lib/messages';
   import { JOINTS, type TestSpec } from '$core/testing';
   import type { TestLine } from '$lib/model/start-line';
   import { showCell, specIn, type UnitSystem } from './units';
@@ -64,7 +65,7 @@
           <td class="number">{line.inSquad === null ? '' : Math.round(line.inSquad)}</td>
           <td class="number">{line.inLevel === null ? '' : Math.round(line.inLevel)}</td>
           <td class="number">{line.ofOwn === null ? '' : Math.round(line.ofOwn)}</td>
-          <td class="note">{line.day.slice(5)}{line.stale ? ', past its time' : ''}</td>
+          <td class="note">{shortDate(line.day)}{line.stale ? ', past its time' : ''}</td>
         </tr>
       {/each}
     </tbody>

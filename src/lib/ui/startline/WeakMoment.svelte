@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { longDate } from '$lib/messages';
   import { enhance } from '$lib/ui/parts/enhance';
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import CommandId from '../parts/CommandId.svelte';
@@ -22,10 +23,12 @@
 {#if running}
   <p>
     <b>{running}</b>
-    <span class="note">named {moment?.by === 'athlete' ? 'by the athlete ' : ''}on {moment?.since}, for one block</span>
+    <span class="note"
+      >named {moment?.by === 'athlete' ? 'by the athlete ' : ''}on {moment ? longDate(moment.since) : ''}, for one block</span
+    >
   </p>
 {:else if moment}
-  <p class="note">The one named on {moment.since} has had its block. Is it still there?</p>
+  <p class="note">The one named on {longDate(moment.since)} has had its block. Is it still there?</p>
 {:else}
   <p class="note">None named. Name one, and the next cards lean to what lies behind it.</p>
 {/if}

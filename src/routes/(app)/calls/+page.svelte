@@ -11,7 +11,10 @@
   function step(by: number): void {
     const items = [...document.querySelectorAll<HTMLElement>('[data-call]')];
     const at = items.findIndex((item) => item.contains(document.activeElement));
-    items[Math.min(items.length - 1, Math.max(0, at + by))]?.querySelector<HTMLElement>('button, a')?.focus();
+    const to = items[Math.min(items.length - 1, Math.max(0, at + by))];
+    // what answers the call, not what leads away from it
+    const answer = ['.bx--btn', 'button', 'a'].flatMap((kind) => to?.querySelector<HTMLElement>(kind) ?? [])[0];
+    answer?.focus();
   }
   onMount(() => bindKeys({ j: () => step(1), k: () => step(-1) }));
 </script>

@@ -20,10 +20,31 @@
   let place = $state<string>((form && 'typed' in form ? form.typed?.place : null) ?? '');
   let again = $state(false);
   let away = $state(false);
+  /** how hard it was, once that is said */
+  const told = $derived(form && 'said' in form ? form.said : (data.given?.rpe ?? null));
   const sent = $derived(form && 'sent' in form ? form : null);
   const messages = $derived(form && 'messages' in form ? (form.messages ?? []) : []);
   const asksPlace = $derived(answer === 'tight' || answer === 'pain');
 </script>
+
+{#snippet said(option: Answer)}
+  <span><b>{ANSWER_WORDS[option].replace(/^./, (first) => first.toUpperCase())}</b><small>{UNDER[option]}</small></span>
+{/snippet}
+
+{#snippet effort(session: { day: string })}
+  {#if told !== null}
+    <p>{session.day} was {told} of 10. Thank you.</p>
+  {:else}
+    <form method="post" action="?/effort" use:enhance class="effort">
+      <input type="hidden" name="id" value={data.newId} />
+      <h2 id="effort">How hard was {session.day}? <small>0 rest, 10 all you had; skip if you like</small></h2>
+      <div class="scores" role="group" aria-labelledby="effort">
+        {#each Array.from({ length: 11 }, (_, i) => i) as n (n)}<button name="rpe" value={n}>{n}</button>{/each}
+      </div>
+      {#each messages as message (message)}<p class="warn-text" role="alert">{message}</p>{/each}
+    </form>
+  {/if}
+{/snippet}
 
 <OwnPage title="Good morning, {data.firstName}" day={data.day}>
   {#if sent && !again}
@@ -36,14 +57,17 @@
     {:else}
       <p>Your coach has your answer.</p>
     {/if}
+    {#if data.last}{@render effort(data.last)}{/if}
     <p><button class="quiet" onclick={() => (again = true)}>Change the answer</button></p>
-  {:else if data.given && !again && !form}
+  {:else if data.given && !again && (!form || told !== null || !('typed' in form))}
     <h1>Good morning, {data.firstName}</h1>
     <p>You answered <b>{ANSWER_WORDS[data.given.answer]}</b> today.</p>
+    {#if data.last}{@render effort(data.last)}{/if}
     <p><button class="quiet" onclick={() => (again = true)}>Change the answer</button></p>
   {:else}
     <form
       method="post"
+      action="?/answer"
       use:enhance={() =>
         async ({ result, update }) => {
           away = result.type === 'error' && result.status === undefined;
@@ -54,18 +78,27 @@
         }}
     >
       <input type="hidden" name="id" value={data.newId} />
-      <p class="hello">{data.firstName}, the morning after</p>
+      <p class="hello">
+        {data.firstName}, {data.last
+          ? `after ${data.last.day}${data.last.lines.length > 0 ? `: ${data.last.lines.join(', ')}` : ''}`
+          : 'this morning'}
+      </p>
       <fieldset>
         <legend><h1>How do your legs feel?</h1></legend>
         {#each ANSWERS as option (option)}
-          <label class="answer">
-            <input type="radio" name="answer" value={option} bind:group={answer} />
-            <MorningString answer={option} width={54} bold />
-            <span
-              ><b>{ANSWER_WORDS[option].replace(/^./, (first) => first.toUpperCase())}</b><small>{UNDER[option]}</small
-              ></span
-            >
-          </label>
+          {#if option === 'fine' || option === 'usual'}
+            <!-- nothing more is asked: one tap -->
+            <button class="answer" name="answer" value={option}>
+              <MorningString answer={option} width={54} bold />
+              {@render said(option)}
+            </button>
+          {:else}
+            <label class="answer">
+              <input type="radio" name="answer" value={option} bind:group={answer} />
+              <MorningString answer={option} width={54} bold />
+              {@render said(option)}
+            </label>
+          {/if}
         {/each}
       </fieldset>
       {#if answer === 'pain'}
@@ -98,12 +131,12 @@
         {#if away}<p class="warn-text" role="alert">No connection. Your answer is still here: press Send again.</p>{/if}
         <p class="note">
           {answer === 'tight'
-            ? 'Your coach gets a proposal. Nothing changes until they agree.'
+            ? 'You do a little less there until it is fine again. Your coach sees it.'
             : answer === 'pain'
               ? 'Pain from 4, or a sign, stops work there until a clinician has looked.'
-              : 'Ten seconds, once a day.'}
+              : 'One tap, once a day.'}
         </p>
-        <button class="main">Send</button>
+        {#if asksPlace}<button class="main">Send</button>{/if}
       </div>
     </form>
   {/if}
@@ -131,7 +164,33 @@
     border-bottom: var(--rule);
     cursor: pointer;
   }
-  .answer:first-of-type {
+  button.answer {
+    width: 100%;
+    background: none;
+    border: 0;
+    border-bottom: var(--rule);
+    color: inherit;
+    font: inherit;
+    text-align: left;
+  }
+  button.answer:active {
+    background: var(--ink);
+    color: var(--cal);
+  }
+  .effort {
+    margin-top: 18px;
+  }
+  .scores button {
+    min-height: 48px;
+    border: 1px solid var(--edge);
+    margin-left: -1px;
+    padding: 0;
+    background: var(--cal-1);
+    color: var(--ink);
+    font: inherit;
+    cursor: pointer;
+  }
+  legend + .answer {
     border-top: var(--rule);
     margin-top: 8px;
   }

@@ -14,6 +14,7 @@ import {
   unique,
   uuid,
 } from 'drizzle-orm/pg-core';
+import { sql } from 'drizzle-orm';
 import type { Dose } from '$core/dose';
 import type { DoseRowId } from '$core/method';
 import type { Reason } from '$core/result';
@@ -153,6 +154,8 @@ export const setLog = pgTable(
     loadKg: doublePrecision('load_kg'),
     rir: integer('rir'),
     fault: text('fault'),
+    /** best height or distance, m, or reps of a timed set (REST-2); null = not counted */
+    output: doublePrecision('output'),
     asWritten: boolean('as_written').notNull(),
     doneAt: timestamp('done_at', { withTimezone: true }).notNull(),
     removed: boolean('removed').notNull().default(false),
@@ -192,6 +195,7 @@ export const setNow = pgView('set_now', {
   loadKg: doublePrecision('load_kg'),
   rir: integer('rir'),
   fault: text('fault'),
+  output: doublePrecision('output'),
   asWritten: boolean('as_written').notNull(),
   doneAt: timestamp('done_at', { withTimezone: true }).notNull(),
   flagged: boolean('flagged').notNull(),
@@ -211,18 +215,24 @@ export const checkIn = pgTable(
     score: integer('score'),
     signs: jsonb('signs').$type<readonly string[]>().notNull(),
     byStaff: text('by_staff'),
+    /** how hard the last session was, 0–10, and which it was; null = not said */
+    rpe: integer('rpe'),
+    sessionId: uuid('session_id'),
     createdAt: createdAt(),
     seq: seq(),
   },
   (t) => [
     primaryKey({ columns: [t.clubId, t.id] }),
     index('check_in_athlete').on(t.clubId, t.athleteId, t.day, t.seq),
+    index('check_in_effort')
+      .on(t.clubId, t.sessionId)
+      .where(sql`rpe is not null`),
     foreignKey({ columns: [t.clubId, t.athleteId], foreignColumns: [athlete.clubId, athlete.id] }).onDelete('cascade'),
     tenantPolicy(),
   ],
 );
 
-/** Everything else that happened, append-only: steps, closings, complaints, clearances, referrals, calls answered, what is done beside the sessions. */
+/** Everything else that happened, append-only: steps, closings, complaints, clearances, referrals, ways back that are over, calls answered, what is done beside the sessions. */
 export const fact = pgTable(
   'fact',
   {
@@ -230,7 +240,18 @@ export const fact = pgTable(
     id: ownId(),
     seq: seq(),
     kind: text('kind', {
-      enum: ['opened', 'step', 'closed', 'complaint', 'clearance', 'referral', 'call', 'side-given', 'side'],
+      enum: [
+        'opened',
+        'step',
+        'closed',
+        'complaint',
+        'clearance',
+        'referral',
+        'returned',
+        'call',
+        'side-given',
+        'side',
+      ],
     }).notNull(),
     day: date('day', { mode: 'string' }).notNull(),
     writtenAt: timestamp('written_at', { withTimezone: true }).notNull().defaultNow(),

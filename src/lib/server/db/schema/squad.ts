@@ -15,7 +15,7 @@ import {
   uuid,
 } from 'drizzle-orm/pg-core';
 import type { GymDay } from '$core/calendar';
-import type { Clearance } from '$core/safety';
+import type { Clearance, Returning } from '$core/safety';
 import { NO_CHANGES, type Closure, type PlannedWeek, type Practice, type SeasonChanges } from '$core/season';
 import type { Finding } from '$core/result';
 import type { Schools } from '$core/method';
@@ -192,6 +192,8 @@ export const complaint = pgTable(
     /** the fact that opened it: the rows here are folded from the facts */
     origin: text('origin').notNull().default(''),
     clearance: jsonb('clearance').$type<Clearance | null>(),
+    /** where the athlete stands on the way back by stages (SAFE-2); null = not on one */
+    returning: jsonb('way_back').$type<Returning | null>(),
     referredAt: timestamp('referred_at', { withTimezone: true }),
     updatedDay: date('updated_day', { mode: 'string' }).notNull(),
     version: version(),

@@ -6,7 +6,7 @@
 
   let { data, form } = $props();
   const squad = $derived(data.squad);
-  const trouble = (name: string) => (form?.form === name ? form : null);
+  const trouble = (name: string) => (form?.form === name && Object.keys(form.errors).length > 0 ? form : null);
 </script>
 
 <svelte:head><title>{squad.name} · Jaleo</title></svelte:head>

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { page } from '$app/state';
+  import { firstSideWords } from '$lib/messages';
   import FamilyGlyph from '$lib/ui/glyphs/FamilyGlyph.svelte';
   import OwnPage from '$lib/ui/own/OwnPage.svelte';
 
@@ -22,13 +23,14 @@
     </details>
   {/if}
   <ol>
-    {#each lines as { slot, name, family, dose, ramp, cues, caution, note } (slot)}
+    {#each lines as { slot, name, family, dose, ramp, first, cues, caution, note } (slot)}
       <li>
         <FamilyGlyph {family} size={26} />
         <div>
           <b>{name}</b>
           <p class="dose">{dose}</p>
           {#if ramp}<p class="note">First {ramp}</p>{/if}
+          {#if first}<p class="note">{firstSideWords(first)}</p>{/if}
           {#if note}<p><b>{note}</b></p>{/if}
           <p class="note">{cues.join(' ')}</p>
           <p class="note">{caution}</p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { firstSideWords } from '$lib/messages';
   import { BLOCK_WORDS } from '$lib/messages';
   import { ownValue } from '$core/own';
   import FamilyGlyph from '$lib/ui/glyphs/FamilyGlyph.svelte';
@@ -33,7 +34,11 @@
               <td class="glyph"><FamilyGlyph family={line.family} size={18} ink /></td>
               <td>
                 <b>{line.name}</b>
-                <p class="dose">{line.dose}{line.ramp ? ` · first ${line.ramp}` : ''}</p>
+                <p class="dose">
+                  {line.dose}{line.ramp ? ` · first ${line.ramp}` : ''}{line.first
+                    ? ` · ${firstSideWords(line.first).replace(/\.$/, '').toLowerCase()}`
+                    : ''}
+                </p>
                 <p class="cue">
                   {#if line.note}<b>{line.note}</b>&nbsp;{/if}{line.cues[0] ?? ''}
                 </p>

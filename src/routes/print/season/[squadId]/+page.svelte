@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { longDate } from '$lib/messages';
   let { data } = $props();
   const { week } = $derived(data);
 
@@ -17,7 +18,9 @@
 <main class={week ? 'lying' : 'standing'} {@attach fitPage}>
   <header>
     <h1>{data.title}{week ? `, week ${String(week.number)}` : ''}</h1>
-    <p>{week ? `from ${week.from} · ${week.phase}${week.block ? ` · block ${week.block}` : ''}` : data.dates}</p>
+    <p>
+      {week ? `from ${longDate(week.from)} · ${week.phase}${week.block ? ` · block ${week.block}` : ''}` : data.dates}
+    </p>
     <button class="quiet" onclick={() => window.print()}>Print</button>
   </header>
   {#if week}

@@ -2,7 +2,9 @@ import { fail, redirect } from '@sveltejs/kit';
 import { SIDES } from '$core/library';
 import { ownValue } from '$core/own';
 import type { Result } from '$core/result';
+import { RETURN_STAGES } from '$core/method';
 import { barOf, complaintColumn, SIGNS } from '$core/safety';
+import { wayBackOf } from '$lib/server/reads/way-back';
 import { summariseOneRepMax } from '$core/testing';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
@@ -87,6 +89,10 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     },
     consentNeeded: facts.consentMissing,
     tests: facts.tests,
+    legs: facts.sides && {
+      ...facts.sides,
+      test: ownValue(method.tests, facts.sides.test)?.name ?? facts.sides.test,
+    },
     lifts: Object.entries(LIFTS).flatMap(([id, name]) => {
       const best = row.results.find((result) => result.test === id && result.loadKg !== null && result.reps !== null);
       if (best?.loadKg == null || best.reps === null) return [];
@@ -129,9 +135,11 @@ export const load: PageServerLoad = async ({ locals, params }) => {
           needsNewNote: one.clearance?.endedOn != null,
           clearance: one.clearance,
           referred: one.referredAt !== null,
+          way: wayBackOf(row, one, club),
         }))
       : null,
     places: Object.entries(method.places).map(([id, { name }]) => ({ id, name })),
+    stages: RETURN_STAGES.map((id) => ({ id, name: method.returning.stages[id].name })),
     /** what each place stops at each column, in words */
     stops: Object.fromEntries(
       Object.keys(method.places).map((place) => [
@@ -161,6 +169,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
       athlete: row.name,
       mass: club.massUnit,
       places: method.places,
+      stages: method.returning.stages,
       health: seesHealth,
       exercise: (id) => club.library.exercises.get(id)?.name ?? id,
     }),
@@ -200,10 +209,11 @@ export const actions: Actions = {
   clearance: async (event) => {
     const form = await readForm(event.request, 'clearance', clearanceSchema);
     if (!form.ok) return form.failure;
-    const { complaintId, role, expires, lifts, note, maxTier, maxPercent } = form.value;
+    const { complaintId, role, expires, note, maxTier, maxPercent } = form.value;
     const scope = { note, maxTier, maxIntensity: maxPercent === null ? null : maxPercent / 100 };
+    const [lifts, upTo] = form.value.lifts === 'stages' ? [null, form.value.upTo] : [form.value.lifts, null];
     const done = await onAthlete(event, form.commandId, 'clearance', form.value, (tx, { club, row, actor }) =>
-      clearComplaint(tx, club, row.id, form.commandId, { complaintId, role, expires, lifts, scope }, actor),
+      clearComplaint(tx, club, row.id, form.commandId, { complaintId, role, expires, lifts, upTo, scope }, actor),
     );
     return done.ok ? { form: 'clearance', ...KEPT } : troubleOf('clearance', done.issues, form.typed, 'expires');
   },

@@ -12,7 +12,8 @@
 
   let { data, form } = $props();
   const person = $derived(data.athlete);
-  const trouble = (name: string) => (form?.form === name ? form : null);
+  // what was kept comes back without errors
+  const trouble = (name: string) => (form?.form === name && Object.keys(form.errors).length > 0 ? form : null);
   const line = $derived(
     [
       person.role,
@@ -42,6 +43,7 @@
   <div class="middle">
     <AthleteTests
       tests={data.tests}
+      sides={data.legs}
       lifts={data.lifts}
       jumps={data.jumps}
       mass={data.massUnit}
@@ -72,6 +74,7 @@
         complaints={data.complaints}
         stops={data.stops}
         places={data.places}
+        stages={data.stages}
         signs={data.signs}
         sides={data.sides}
         today={data.today}

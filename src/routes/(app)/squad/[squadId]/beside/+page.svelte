@@ -72,7 +72,11 @@
               {#each one.who as who (who.id)}
                 <tr>
                   <th scope="row"><a href="/squad/{squad.id}/{who.id}">{who.name}</a></th>
-                  <td>{who.done} of {who.due}</td>
+                  <td
+                    >{who.done} of {who.due}{who.oftener === null
+                      ? ''
+                      : `, now ${String(who.oftener)} a week`}{who.between ? ', between its other days' : ''}</td
+                  >
                   <td>
                     {#if who.own && data.may.plan}<form method="post" action="?/give" use:enhance>
                         <CommandId of="end {one.id} {who.id}" />

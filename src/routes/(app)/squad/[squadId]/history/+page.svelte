@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { longDate } from '$lib/messages';
   import { Select, SelectItem } from 'carbon-components-svelte';
   import { goto } from '$app/navigation';
   import HistoryBar from '$lib/ui/history/HistoryBar.svelte';
@@ -63,7 +64,7 @@
           {#each history.athletes as { id, name, series } (id)}
             {#each series?.points ?? [] as { day, value, trained } (day)}
               <tr
-                ><td>{name}</td><td>{day}</td><td
+                ><td>{name}</td><td>{longDate(day)}</td><td
                   >{series
                     ? `${figureOf(shownValue(value, series.as, data.massUnit), series.as)} ${shownUnit(series.as, data.massUnit)}`
                     : ''}</td

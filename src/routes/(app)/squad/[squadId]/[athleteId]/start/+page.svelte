@@ -2,7 +2,7 @@
   import { enhance, keep } from '$lib/ui/parts/enhance';
   import { Button } from 'carbon-components-svelte';
   import type { TierReading } from '$core/startline';
-  import { CHANGE_WORDS } from '$lib/messages';
+  import { CHANGE_WORDS, longDate } from '$lib/messages';
   import DailyDrills from '$lib/ui/startline/DailyDrills.svelte';
   import PyramidDrawing from '$lib/ui/startline/PyramidDrawing.svelte';
   import { leverWords } from '$lib/ui/startline/reading-words';
@@ -147,7 +147,7 @@
         <span class="rule-id">START-3</span>
       </p>
     {/if}
-    {#if data.focus}<p>Set: <b>{data.focus.name}</b> since {data.focus.since}.</p>{/if}
+    {#if data.focus}<p>Set: <b>{data.focus.name}</b> since {longDate(data.focus.since)}.</p>{/if}
     {#if data.may.plan}
       <form method="post" action="?/focus" use:enhance={keep}>
         <CommandId of="focus" />

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { longDate } from '$lib/messages';
   import { enhance, keep } from '$lib/ui/parts/enhance';
   import { Button, Select, SelectItem, SelectItemGroup, TextArea } from 'carbon-components-svelte';
 
@@ -93,7 +94,8 @@
         <tbody>
           {#each file.sample as one, i (i)}
             <tr class:asks={one.asks}
-              ><td>{one.athlete}</td><td>{one.test}</td><td>{one.side === 'both' ? '' : one.side}</td><td>{one.day}</td
+              ><td>{one.athlete}</td><td>{one.test}</td><td>{one.side === 'both' ? '' : one.side}</td><td
+                >{longDate(one.day)}</td
               ><td class="number">{one.value}{one.asks ? ' ?' : ''}</td></tr
             >
           {/each}
