@@ -9,9 +9,11 @@
   const { athlete } = $derived(data);
   let table = $state(false);
   let image = $state<(() => string) | null>(null);
-  /** the newest day on which something was changed, until another is chosen */
+  /** the newest day of the axis on which something was changed, until another is chosen */
   let chosen = $state<string | null>(null);
-  const day = $derived(chosen ?? data.history.lines[0]?.day ?? data.history.to);
+  const day = $derived(
+    chosen ?? data.history.lines.find((line) => line.day <= data.history.to)?.day ?? data.history.to,
+  );
   const empty = $derived(
     data.history.measured.length === 0 && data.history.weeks.every(({ setsWritten }) => setsWritten === 0),
   );
