@@ -89,6 +89,7 @@ export const brief = (own: Partial<Brief> = {}): Brief => ({
   events: [{ day: '2026-11-28', kind: 'league' }],
   athletes: Array.from({ length: 14 }, (_, i) => athlete({ id: `a${i + 1}`, name: `Athlete ${i + 1}` })),
   sets: null,
+  mostSets: null,
   covered: {},
   balance: { knee: 0, hip: 0 },
   noClearDay: false,

@@ -149,7 +149,23 @@ export const GUARD_WITHOUT_LOWERING: Slot = {
   rows: ['D-ISO', 'D-ASST', 'D-STAB', 'D-TRK'],
   roles: ['B', 'C', 'B2'],
 };
-export const PULL = slot('upper-pull', 'assist', { families: ['upper-pull'], rows: ['D-ASST'], worth: 10000 });
+/** Pulls that load the back and the arms; what turns and raises the shoulder guards it and is no pull (SEL-10). */
+const PULLS = [
+  'row-one-arm',
+  'row-bent',
+  'row-band',
+  'row-landmine',
+  'row-single-leg',
+  'row-hanging',
+  'pull-up',
+  'pull-down',
+];
+export const PULL = slot('upper-pull', 'assist', {
+  families: ['upper-pull'],
+  patterns: PULLS,
+  rows: ['D-ASST'],
+  worth: 10000,
+});
 export const CALF = slot('calf', 'assist', { families: ['calf-foot'], rows: ['D-ASST', 'D-ISO'], worth: 7000 });
 export const SECOND_GUARD: Slot = {
   ...GUARD_WITHOUT_LOWERING,
@@ -180,6 +196,7 @@ export const NEGLECTED = slot('neglected', 'assist', {
 export const SIDE = slot('trunk-side', 'assist', { families: ['trunk'], rows: ['D-TRK'], worth: 1000 });
 export const UPPER = slot('upper-second', 'assist', {
   families: ['upper-push', 'upper-pull'],
+  patterns: [...PULLS, 'push-up', 'push-up-incline', 'bench-bar', 'bench-bells', 'overhead-press', 'landmine-press'],
   rows: ['D-ASST'],
   worth: 1500,
 });

@@ -5,7 +5,7 @@ import type { Demand, Phase } from '../library';
 import type { KneeHip } from '../ledger';
 import type { DoseRowId } from '../method';
 import type { RestStep, SquadStep } from '../progress';
-import type { BySpan } from '../season';
+import type { Banded } from '../season';
 import type { CardShape, Line, TypedLine } from '../session';
 import type { SessionRole } from './candidates/role-slots';
 
@@ -71,7 +71,9 @@ export interface Brief extends DaySetting {
   readonly jumpRows: readonly DoseRowId[] | null;
   readonly athletes: readonly AthleteFacts[];
   /** hard sets that are left for this session of its week's rows (WEEK-9); null = the week sets none */
-  readonly sets: BySpan | null;
+  readonly sets: Readonly<Record<Banded, readonly [number, number]>> | null;
+  /** hard sets of all kinds that a lighter week or a peak leaves this session; null = a usual week */
+  readonly mostSets: number | null;
   /** demand × sets already covered this week */
   readonly covered: Readonly<Partial<Record<Demand, number>>>;
   /** knee and hip sets of the ledger's window before this card */

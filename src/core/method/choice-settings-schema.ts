@@ -25,6 +25,8 @@ export const choiceSettingsSchema = z.object({
   sorenessPoint: z.number().int(),
   missedQuota: z.number().int(),
   /** points for each hard set outside what the week leaves a session */
+  /** a band where the place has something heavier */
+  lightBand: z.number().int(),
   offBand: z.number().int(),
   /** minutes from which assistance may take the most sets of its row */
   longSession: z.number(),

@@ -22,6 +22,8 @@ export const seasonSettingsSchema = z.object({
   pauseWeeks: z.number(),
   /** part of the usual sets in a peak's first and second week */
   peakSets: span,
+  /** part of a session's minutes that the weeks after a season keep */
+  transitionSets: z.number(),
   mostPeaks: z.number(),
   peakApartDays: z.number(),
   eventWeights: z.object({ friendly: z.number(), league: z.number(), cup: z.number(), final: z.number() }),

@@ -48,7 +48,7 @@ export function dealWeeks(
     // those further off tag no day of this week
     const [first, last] = [addDays(start, -NEAR_DAYS), addDays(start, NEAR_DAYS)];
     const near = input.events.filter(({ day }) => first <= day && day <= last);
-    return dealRoles(start, i + 1, open, near, asMoved, input.sessionsAWeek, method.settings, done);
+    return dealRoles(start, i + 1, open, near, asMoved, mostSessions(weeks[i], input, method), method.settings, done);
   };
   return weeks.map((week, i) => {
     // a hall that shuts in the middle of a week takes only what lies ahead
@@ -68,6 +68,16 @@ export function dealWeeks(
     }
     return { days: deal(i, roles), usual: roles };
   });
+}
+
+/** After a season no more sessions than its row has, however many are wanted in the rest of the year (PHASE-3). */
+function mostSessions(
+  week: PhaseWeek | undefined,
+  { sessionsAWeek }: SeasonInput,
+  { phases }: MethodTables,
+): number | null {
+  const most = week?.phase === 'transition' ? (phases.transition.sessions?.[1] ?? null) : null;
+  return most === null ? sessionsAWeek : Math.min(most, sessionsAWeek ?? most);
 }
 
 /** The open gym days of a week, those the coach moved on their new day, with the roles they bring along. */

@@ -7,6 +7,9 @@ import type { PhaseWeek } from './lay-phases';
 export const COUNTED = ['knee', 'hip', 'calfFoot', 'trunk'] as const;
 export type Counted = (typeof COUNTED)[number];
 export type BySpan = Readonly<Record<Counted, readonly [number, number]>>;
+/** What a session's hard sets are held within: those, and the presses and pulls above. */
+export const BANDED = [...COUNTED, 'push', 'pull'] as const;
+export type Banded = (typeof BANDED)[number];
 export type ByCount = Readonly<Record<Counted, number>>;
 
 const OFF_SEASON: readonly PhaseWeek['phase'][] = ['general', 'specific'];

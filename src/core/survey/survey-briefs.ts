@@ -145,6 +145,7 @@ export const surveyBrief = (
   events: [],
   athletes: athletesOf(people),
   sets: null,
+  mostSets: null,
   covered: {},
   balance: { knee: 0, hip: 0 },
   noClearDay: false,

@@ -79,6 +79,7 @@ function setNumbers(
   const middle = Math.floor((least + most) / 2);
   // beside a power lead the strength row keeps its fewest (BLOCK-5)
   if (fewestSets || (main && isBesidePower(row, brief.phase, method))) return [least];
+  if (brief.phase === 'transition') return main ? [level] : [least];
   const top = rows.liftLevel === 'foundation' ? middle : most;
   if (main) return mainsWhole ? [level] : [level, least];
   const isAssistance = block !== 'jumps' && block !== 'power' && worth > 0;

@@ -1,7 +1,7 @@
 import { dayBudget } from '../../day';
 import { DEMANDS } from '../../library';
 import type { Template } from '../../method';
-import { COUNTED } from '../../season';
+import { BANDED } from '../../season';
 import type { Option, SlotOptions } from '../candidates/options';
 import type { Context } from '../context';
 import { CONTACT_SCALE, type EngineModel, type EngineOption } from '../engine/model';
@@ -9,6 +9,7 @@ import { askedQuotas, withQuotas } from './asked-quotas';
 import { compileOption } from './compile-option';
 import { coverageTable } from './coverage-table';
 import { sessionSeconds } from './session-seconds';
+import { slotField } from './slot-field';
 
 const NONE: EngineOption = {
   lin: 0,
@@ -51,8 +52,9 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
   });
   const patternsPinned = new Set<number>();
   const compiled = slots.map((entry, i) => {
+    const field = slotField(entry, brief.running.lastBlock);
     const made = (options[i] ?? []).map((option): EngineOption =>
-      option ? withQuotas(compileOption(option, entry, context), option, quotas) : NONE,
+      option ? withQuotas(compileOption(option, entry, field, context), option, quotas) : NONE,
     );
     const [first] = made;
     if (!first || !pinned(entry)) return made;
@@ -103,20 +105,26 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
       missedQuota: choice.missedQuota,
       bands: setBands(context),
       offBand: choice.offBand,
+      mostSets: context.kind ? Infinity : (brief.mostSets ?? Infinity),
       least: leastUsed(timeLimitS, budget.limit, template, context),
     },
   };
 }
 
-/** Hard sets the session should hold: what its week leaves, else its part of the phase's row in a usual week. */
+/**
+ * Hard sets the session should hold: what its week leaves, else its part of the phase's row in a usual week; of presses
+ * and pulls no more than of work that the knee leads.
+ */
 function setBands({ brief, method, kind }: Context): EngineModel['bands'] {
   // what was asked for by name is not a part of the week's plan
   if (kind) return [];
   const row = method.phases[brief.phase].weeklySets;
   const { usualSessions } = method.settings.choice;
-  return COUNTED.flatMap((kind) => {
+  return BANDED.flatMap((kind) => {
     if (brief.sets) return [{ from: brief.sets[kind][0], to: brief.sets[kind][1] }];
-    return row ? [{ from: Math.ceil(row[kind][0] / usualSessions), to: Math.ceil(row[kind][1] / usualSessions) }] : [];
+    if (!row) return [];
+    const [from, to] = kind === 'push' || kind === 'pull' ? [0, row.knee[1]] : row[kind];
+    return [{ from: Math.ceil(from / usualSessions), to: Math.ceil(to / usualSessions) }];
   });
 }
 
@@ -128,7 +136,8 @@ function leastUsed(
   { brief, limits, method }: Context,
 ): EngineModel['least'] {
   const { choice } = method.settings;
-  const usual = loading && !limits.quiet && !brief.lighterWeek && brief.phase !== 'peak';
+  const usual =
+    loading && !limits.quiet && !brief.lighterWeek && brief.phase !== 'peak' && brief.phase !== 'transition';
   const jumped = usual && choice.jumpedPhases.includes(brief.phase);
   return {
     timeS: usual ? Math.round(timeLimitS * choice.leastTimeShare) : 0,

@@ -1,15 +1,21 @@
 import { hardSets } from '../../dose';
 import { contactsOf } from '../../jumps';
-import { ledBy } from '../../ledger';
+import { bandOf } from '../../ledger';
 import { DEMANDS } from '../../library';
 import { workSeconds } from '../../order';
-import { COUNTED } from '../../season';
+import { BANDED } from '../../season';
 import type { Option, SlotOptions } from '../candidates/options';
 import type { Context } from '../context';
 import { CONTACT_SCALE, type EngineOption } from '../engine/model';
+import { isBand, type SlotField } from './slot-field';
 
 /** Turns an option into integers. */
-export function compileOption(option: Option, { slot }: SlotOptions, context: Context): EngineOption {
+export function compileOption(
+  option: Option,
+  { slot }: Pick<SlotOptions, 'slot'>,
+  { hasFresh, heavier }: SlotField,
+  context: Context,
+): EngineOption {
   const { method, brief, limits } = context;
   const { exercise, dose, row } = option;
   const { choice, week } = method.settings;
@@ -20,16 +26,18 @@ export function compileOption(option: Option, { slot }: SlotOptions, context: Co
     brief.keepRunning &&
     Object.hasOwn(brief.running.entries, slot.id) &&
     brief.running.entries[slot.id] === exercise.id;
-  const rotates = !kept && !slot.main && !exercise.plyo && brief.running.lastBlock.includes(exercise.id);
+  const rotates = !kept && !slot.main && !exercise.plyo && hasFresh && brief.running.lastBlock.includes(exercise.id);
+  const lightly = !kept && !slot.main && sets > 0 && isBand(exercise) && heavier.has(exercise.family);
   const again = !kept && !slot.main && brief.running.otherDays.includes(exercise.id);
   const demand = demandsOf(exercise, dose.sets);
-  const led = sets > 0 ? ledBy(exercise) : null;
+  const band = sets > 0 ? bandOf(exercise) : null;
   const near = limits.daysBefore !== null && limits.daysBefore <= week.sorenessDaysBefore;
   return {
     lin:
       slot.worth +
       (kept ? (slot.main ? choice.keptMain : choice.kept) : 0) +
       (rotates ? choice.rotated : 0) +
+      (lightly ? choice.lightBand : 0) +
       (again ? (exercise.plyo ? choice.sameJump : choice.sameLine) : 0) +
       (slot.main && method.settings.lifts.usualMains.includes(exercise.id) ? choice.usualMain : 0) +
       (slot.main && isMainSquat(exercise, context) ? choice.mainSquat : 0) -
@@ -46,7 +54,7 @@ export function compileOption(option: Option, { slot }: SlotOptions, context: Co
     hip: Math.round(sets * (exercise.dominance?.hip ?? 0) * 10),
     bonuses: context.bonuses.reduce((mask, bonus, b) => (bonus.serves(exercise, slot) ? mask | (1 << b) : mask), 0),
     quotas: 0,
-    band: led === null ? -1 : COUNTED.indexOf(led),
+    band: band === null ? -1 : BANDED.indexOf(band),
     sets,
   };
 }

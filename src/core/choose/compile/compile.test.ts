@@ -9,6 +9,7 @@ import { helps } from './bonuses';
 import { buildModel } from './build-model';
 import { compileOption } from './compile-option';
 import { emphasise } from './emphasise';
+import { slotField } from './slot-field';
 
 const { choice, time } = METHOD.settings;
 const template = METHOD.templates.full!;
@@ -50,7 +51,7 @@ describe('the model is the brief in whole numbers', () => {
       const { context, slots } = compiled(over);
       const main = slots.find(({ slot }) => slot.id === 'main')!;
       const option = main.options.find(({ exercise }) => exercise.soreness > 0)!;
-      return compileOption(option, main, context).lin;
+      return compileOption(option, main, slotField(main, context.brief.running.lastBlock), context).lin;
     };
     const on = (day: string) => ({ events: [{ day, kind: 'league' as const }] });
     expect(lin({})).toBe(lin(on('2026-11-28')));

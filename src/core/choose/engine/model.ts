@@ -52,6 +52,8 @@ export interface EngineModel {
   /** hard sets by kind that the session should hold, and points for each set outside */
   readonly bands: readonly { readonly from: number; readonly to: number }[];
   readonly offBand: number;
+  /** hard sets of all kinds the session should hold at most; Infinity = as many as fit */
+  readonly mostSets: number;
   /** time and contacts a session should use: points for each second and quarter contact short, contacts up to a most */
   readonly least: {
     /** 0 = none is asked */

@@ -13,6 +13,7 @@ export interface Totals {
   readonly quotas: Int32Array;
   readonly patterns: Int32Array;
   readonly bands: Int32Array;
+  sets: number;
   /** patterns that stand more than once */
   repeats: number;
 }
@@ -30,6 +31,7 @@ export const startTotals = (model: EngineModel): Totals => ({
   quotas: new Int32Array(model.quotaCount),
   patterns: new Int32Array(model.patternCount),
   bands: new Int32Array(model.bands.length),
+  sets: 0,
   repeats: 0,
 });
 
@@ -41,6 +43,7 @@ export function addTo(totals: Totals, option: EngineOption, sign: 1 | -1): void 
   totals.rawContacts += sign * option.rawContacts;
   totals.knee += sign * option.knee;
   totals.hip += sign * option.hip;
+  totals.sets += sign * option.sets;
   const { demand, bonuses, quotas, patterns } = totals;
   for (const j of option.worksOn) demand[j] = (demand[j] ?? 0) + sign * (option.demand[j] ?? 0);
   for (let b = 0; b < bonuses.length; b++) if (option.bonuses & (1 << b)) bonuses[b] = (bonuses[b] ?? 0) + sign;
@@ -74,6 +77,7 @@ export function pointsOf(model: EngineModel, totals: Totals): number {
   }
   for (let q = 0; q < model.quotaCount; q++) if ((totals.quotas[q] ?? 0) === 0) points -= model.missedQuota;
   for (let k = 0; k < model.bands.length; k++) points -= offBand(model, k, totals.bands[k] ?? 0);
+  points -= model.offBand * Math.max(0, totals.sets - model.mostSets);
   return points - unused(model, totals.timeS, totals.contacts);
 }
 
@@ -116,6 +120,7 @@ export function gainOf(model: EngineModel, totals: Totals, option: EngineOption)
     const at = totals.bands[option.band] ?? 0;
     gain += offBand(model, option.band, at) - offBand(model, option.band, at + option.sets);
   }
+  gain -= model.offBand * Math.max(0, Math.min(option.sets, totals.sets + option.sets - model.mostSets));
   gain += unused(model, totals.timeS, totals.contacts);
   return gain - unused(model, totals.timeS + option.timeS, totals.contacts + option.contacts);
 }

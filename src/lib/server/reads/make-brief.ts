@@ -1,6 +1,6 @@
 import { runningKey, type Brief, type Running } from '$core/choose';
 import { addDays, daysBetween, weekdayOf, type Day } from '$core/calendar';
-import type { PlannedMain } from '$core/day';
+import { weekPart, type PlannedMain } from '$core/day';
 import { kneeHip } from '$core/ledger';
 import type { Demand, Library, Phase } from '$core/library';
 import { AS_TEMPLATE } from '$core/session';
@@ -13,7 +13,7 @@ import { begunIn, type SessionRow } from '../repositories/sessions';
 import { heldByClock } from './coming-back';
 import { ownCalendars } from './own-calendars';
 import { runningOf } from './running';
-import { setsLeft } from './sets-left';
+import { mostSets, setsLeft } from './sets-left';
 import { squadRests } from './squad-rests';
 import { risingIn, squadMoves, type SquadMoves } from './squad-steps';
 import { hasNoClearDay, type SquadDay } from './squad-day';
@@ -68,15 +68,18 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
   for (const { facts, tracks: own } of known) tracks[facts.id] = own;
   const ofSquad = squadCards(earlier, club);
   const moves = athleteId === null ? squadMoves(ofSquad, known, placeOf(kit), asked.phase, day, club) : null;
+  const ofWeek = {
+    lighterWeek: plan.week?.block.kind === 'lighter',
+    peakSets:
+      asked.phase === 'peak' ? (club.method.settings.season.peakSets[(plan.week?.peak?.week ?? 1) - 1] ?? null) : null,
+  };
   return {
     day,
     phase: asked.phase,
     minutes: asked.minutes,
     sportId: squad.sportId,
     weekOfBlock: plan.week?.block.rowWeek ?? weekOfBlock(rows.blockStart, day),
-    lighterWeek: plan.week?.block.kind === 'lighter',
-    peakSets:
-      asked.phase === 'peak' ? (club.method.settings.season.peakSets[(plan.week?.peak?.week ?? 1) - 1] ?? null) : null,
+    ...ofWeek,
     role,
     jumpRows: athleteId === null ? (plan.week?.block.action?.jumpRows ?? null) : null,
     schools: squad.schools,
@@ -92,6 +95,7 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
     tracks,
     begun: begunIn(rows.sets),
     sets: athleteId === null ? setsLeft(rows, plan, asked.phase) : null,
+    mostSets: athleteId === null ? mostSets(rows, plan, weekPart({ ...ofWeek, method: club.method })) : null,
     covered: coveredThisWeek(earlier, day, club.library),
     balance: balanceBefore(earlier, day, club),
     running: {

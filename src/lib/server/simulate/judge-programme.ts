@@ -11,6 +11,9 @@ const isNormal = ({ phase, block, test }: ProgrammeWeek): boolean =>
 
 /** Prep and cool-down are not what a phase or a block trains: their drills vary all year. */
 const isTrained = ({ block }: ProgrammeLine): boolean => block !== 'prep' && block !== 'cool-down';
+/** Days on which an event takes jumps away (WEEK-9). */
+const NEAR_EVENT = ['MD−2', 'MD−1', 'MD', 'MD+1'];
+const isNearEvent = ({ tags }: ProgrammeSession): boolean => tags.some((tag) => NEAR_EVENT.includes(tag));
 const holdsMain = ({ role, kind }: ProgrammeSession): boolean => role !== null && kind === 'lift';
 const hasFamily = (week: ProgrammeWeek, family: string): boolean =>
   week.sessions.some(({ lines }) => lines.some((line) => line.family === family && line.doses.length > 0));
@@ -43,11 +46,13 @@ export function judgeProgramme(squad: ProgrammeSquad): Measure[] {
   );
   const jumpWeeks = normal.filter(({ phase }) => JUMPED.includes(phase));
   const jumped = jumpWeeks.filter((week) => {
-    const top = sum(week.sessions.map(({ contacts }) => contacts.budget[1]));
-    const used = sum(week.sessions.map(({ contacts }) => contacts.weighted));
+    const free = week.sessions.filter((one) => !isNearEvent(one));
+    const top = sum(free.map(({ contacts }) => contacts.budget[1]));
+    const used = sum(free.map(({ contacts }) => contacts.weighted));
     return used <= top + 1e-9 && used >= top / 2;
   });
-  const loading = normal.flatMap(({ sessions }) => sessions.filter(holdsMain));
+  // a day that an event protects holds what it may
+  const loading = normal.flatMap(({ sessions }) => sessions.filter((one) => holdsMain(one) && !isNearEvent(one)));
   const filled = loading.filter(({ usedMinutes, minutes }) => usedMinutes >= 0.9 * minutes);
   const lines = weeks.flatMap(({ sessions }) => sessions.flatMap((session) => session.lines));
   const written = lines.map(({ doses }) => doses.filter(({ variant }) => variant !== 'without').length).sort(numeric);
@@ -75,7 +80,7 @@ export function judgeProgramme(squad: ProgrammeSquad): Measure[] {
     twoToSix('different exercises a block: knee, hip, jumps, push, pull, trunk', varieties(weeks)),
     atMost('written doses on a line, median', 2, written[Math.floor(written.length / 2)] ?? 0),
     atMost('written doses on a line, most', 4, written.at(-1) ?? 0),
-    belowShare('lines and doses two phases share, most', 0.5, phasesShare(weeks)),
+    belowShare('lines and doses that cards of two phases share', 0.5, phasesShare(weeks)),
   ];
 }
 
@@ -172,30 +177,32 @@ function varieties(weeks: readonly ProgrammeWeek[]): [number, number] {
   return counts.length === 0 ? [2, 2] : [Math.min(...counts), Math.max(...counts)];
 }
 
-/** The largest part of their lines and doses that cards of two phases share. */
+/**
+ * What a card shares, in lines and doses, with the card of another phase that is most like it: the mean over a phase's
+ * cards, for the two phases that are most alike. Card against card: all lines of a phase of thirty weeks hold those of
+ * any short one.
+ */
 function phasesShare(weeks: readonly ProgrammeWeek[]): number {
   const phases = [...groupBy(weeks, ({ phase }) => phase)]
     .filter(([phase]) => LOADING.includes(phase))
-    .map(
-      ([, of]) =>
-        new Set(
-          of.flatMap(({ sessions }) =>
-            sessions.flatMap(({ lines }) =>
-              lines
-                .filter(isTrained)
-                .map(({ exercise, row, doses: [dose] }) => [exercise, row, dose?.sets, dose?.amount].join(' ')),
-            ),
-          ),
-        ),
-    );
-  const shares = phases.flatMap((one, i) =>
-    phases.slice(i + 1).map((other) => {
-      const both = [...one].filter((line) => other.has(line)).length;
-      return both / Math.max(1, Math.min(one.size, other.size));
+    .map(([, of]) => of.flatMap(({ sessions }) => sessions.filter(holdsMain).map(writtenLines)));
+  const shares = phases.flatMap((cards, i) =>
+    phases.flatMap((others, k) => {
+      if (i === k || cards.length === 0 || others.length === 0) return [];
+      return [sum(cards.map((card) => Math.max(...others.map((other) => sharedPart(card, other))))) / cards.length];
     }),
   );
   return Math.max(0, ...shares);
 }
+
+const writtenLines = ({ lines }: ProgrammeSession): Set<string> =>
+  new Set(
+    lines
+      .filter(isTrained)
+      .map(({ exercise, row, doses: [dose] }) => [exercise, row, dose?.sets, dose?.amount].join(' ')),
+  );
+const sharedPart = (one: ReadonlySet<string>, other: ReadonlySet<string>): number =>
+  [...one].filter((line) => other.has(line)).length / Math.max(1, Math.min(one.size, other.size));
 
 function groupBy<T, K>(values: readonly T[], keyOf: (value: T) => K): Map<K, T[]> {
   const groups = new Map<K, T[]>();

@@ -1,0 +1,25 @@
+import type { Family } from '../../library';
+import type { SlotOptions } from '../candidates/options';
+
+/** What the options of a slot are measured against. */
+export interface SlotField {
+  /** it has something as good that the last block did not have: lines rotate among what there is (BLOCK-4) */
+  readonly hasFresh: boolean;
+  /** families of which it has something heavier than a band */
+  readonly heavier: ReadonlySet<Family>;
+}
+
+/** Looks over a slot's options. @param lastBlock entries of the block before */
+export function slotField({ slot, options }: SlotOptions, lastBlock: readonly string[]): SlotField {
+  const heavier = new Set(
+    // what guards is chosen for what it does, not for its load
+    slot.guard ? [] : options.filter(({ exercise }) => !isBand(exercise)).map(({ exercise }) => exercise.family),
+  );
+  const hasFresh = options.some(
+    ({ exercise }) => !lastBlock.includes(exercise.id) && !(isBand(exercise) && heavier.has(exercise.family)),
+  );
+  return { hasFresh, heavier };
+}
+
+/** Whether a band is all that loads it. */
+export const isBand = ({ load }: SlotOptions['options'][number]['exercise']): boolean => load.kind === 'band';
