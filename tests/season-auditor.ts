@@ -255,7 +255,9 @@ function roles({ weeks }: AuditedPlan, calendar: AuditedCalendar, { counted, fri
       );
     }).length;
     const dealt = week.sessions.flatMap(({ role }) => role ?? []);
-    const wanted = DEALT[Math.min(able, calendar.sessionsAWeek ?? 4, 4)];
+    // after the season's last event a week has two at most (PHASE-3)
+    const most = week.phase === 'transition' ? 2 : 4;
+    const wanted = DEALT[Math.min(able, calendar.sessionsAWeek ?? 4, most)];
     const found: Breach[] = dealt.sort().join(' ') === wanted ? [] : [{ rule: 'WEEK-8', where: week.start }];
     const LEADS: Readonly<Record<string, string>> = { A: 'knee', A2: 'knee', B: 'hip', B2: 'hip' };
     for (const { role, mains, day } of week.sessions) {

@@ -28,9 +28,9 @@ const line = (
   note: null,
   only: null,
 });
-const assess = (lines: Line[], own: Partial<Brief> = {}, typed: TypedLine[] = []) => {
+const assess = (lines: Line[], own: Partial<Brief> = {}, typed: TypedLine[] = [], template = 'by hand') => {
   const context = makeContext(brief(own), LIBRARY, METHOD);
-  const card = { lines, typed };
+  const card = { template, lines, typed };
   return assessCard(
     card,
     context.brief.athletes.flatMap((one) => dayView(card, one, context)),
@@ -58,6 +58,21 @@ describe('assessCard', () => {
 
   it('finds nothing wrong with a quiet, short card', () => {
     expect(codes([line('a', 'plank', 'D-TRK', { amount: 20, unit: 'seconds' })])).toEqual([]);
+  });
+
+  it.each([
+    ['nothing more', {}, 'covered'],
+    ['a lighter week', { lighterWeek: true }, 'week'],
+    ['the end of a season', { phase: 'transition' as const }, 'season'],
+    ['an event in two days', { day: '2026-11-26' }, 'event'],
+    ['a gentle start', { athletes: [athlete({ caution: 'gentle' })] }, 'gentle'],
+  ])('says what a session’s minutes are kept for: %s', (_, own, kept) => {
+    const of = (minutes: number) =>
+      assess([line('a', 'plank', 'D-TRK', { amount: 20, unit: 'seconds' })], { ...own, minutes }, [], 'full').findings;
+    expect(of(60)).toContainEqual(
+      expect.objectContaining({ code: 'minutes_left', facts: { left: expect.any(Number), asked: 60, kept } }),
+    );
+    expect(of(2).map(({ code }) => code)).not.toContain('minutes_left');
   });
 
   it.each([

@@ -37,7 +37,7 @@ const ownLine = (exerciseId: string, row: DoseRowId, of: Partial<Dose>, athleteI
 });
 function said(lines: Line[], own: TypedLine[], people: AthleteFacts[], more: Partial<Brief> = {}) {
   const context = makeContext(brief({ events: [], minutes: 90, athletes: people, ...more }), LIBRARY, METHOD);
-  const card = { lines, typed: own };
+  const card = { template: 'by hand', lines, typed: own };
   const view = people.flatMap((one) => dayView(card, one, context));
   return assessCard(card, view, context).findings.map(({ severity, code, facts }) => ({
     is: `${severity} ${code}`,

@@ -6,7 +6,7 @@ import { buildModel } from './compile/build-model';
 import { bonusesOf } from './compile/bonuses';
 import { makeContext } from './context';
 import { coverageTable } from './compile/coverage-table';
-import { addTo, pointsOf, startTotals } from './engine/objective';
+import { addTo, gainOf, pointsOf, startTotals } from './engine/objective';
 import { slotOptions } from './candidates/options';
 import { templateFor } from './candidates/template-for';
 
@@ -48,6 +48,18 @@ describe('what a selection is worth', () => {
       }),
       { numRuns: 40 },
     );
+  });
+
+  it.each([Infinity, 6])('one option more is worth what the sums say it is, with %s sets at most', (mostSets) => {
+    const one = { ...model(), mostSets };
+    const totals = startTotals(one);
+    for (const options of one.slots)
+      for (const option of options.slice(0, 3)) {
+        const before = pointsOf(one, totals);
+        const gain = gainOf(one, totals, option);
+        addTo(totals, option, 1);
+        expect(pointsOf(one, totals) - before).toBe(gain);
+      }
   });
 
   it('is a whole number, so that equal briefs compare equal everywhere', () => {

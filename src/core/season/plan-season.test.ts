@@ -33,6 +33,17 @@ const runs = (names: readonly string[]): string =>
 const phases = (over: Partial<SeasonInput>): string =>
   runs(layPhases(input(over), settings).weeks.map(({ phase }) => phase));
 
+describe('after the last event (PHASE-3)', () => {
+  it('a week has no more sessions than its row, however many are wanted in the rest of the year', () => {
+    const plan = laid({ events: saturdays(4, 6), end: at(10, 7), gymDays: gym(1, 2, 4, 5), sessionsAWeek: 4 });
+    const roles = ({ sessions }: (typeof plan.weeks)[number]) => sessions.filter(({ role }) => role !== null).length;
+    const after = plan.weeks.filter(({ phase }) => phase === 'transition');
+    expect(after.length).toBeGreaterThan(0);
+    expect(after.map(roles)).toEqual(after.map(() => METHOD.phases.transition.sessions?.[1]));
+    expect(plan.weeks.some((week) => roles(week) === 4)).toBe(true);
+  });
+});
+
 describe('phases (PHASE-1, PHASE-2, WEEK-7)', () => {
   it.each<[string, Partial<SeasonInput>, string]>([
     [

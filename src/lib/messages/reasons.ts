@@ -1,4 +1,5 @@
 import { weekdayOf } from '$core/calendar';
+import type { KeptFor } from '$core/choose';
 import type { Demand, Muscle, Tier } from '$core/library';
 import type { Facts, Reason } from '$core/result';
 import { ownValue } from '$core/own';
@@ -212,6 +213,7 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
     `${text(f.count)} of ${text(f.of)} do the main lift by another row: better a group with a card of its own.`,
   over_minutes: (f) =>
     `${text(f.minutes)} minutes for ${text(f.asked)} asked: ${text(f.over)} over. Take a set off, or give it more time.`,
+  minutes_left: (f) => `${text(f.left)} of ${text(f.asked)} minutes are left: ${KEPT_FOR[f.kept as KeptFor]}`,
   over_contacts: (f) => `${text(f.weighted)} weighted contacts; the limit today is ${text(f.limit)}.`,
   over_raw_contacts: (f) => `${text(f.raw)} contacts counted raw; the limit today is ${text(f.limit)}.`,
   over_primer_contacts: (f) => `${text(f.raw)} contacts; a primer holds ${text(f.limit)} at most.`,
@@ -221,6 +223,14 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
     `${percent(f.percent)} is more than ${text(f.reps)} reps at RIR ${text(f.rir)} allow (${percent(f.allowed)}).`,
   pair_shares_mover: (f) =>
     `${text(f.a)} and ${text(f.b)} share ${MUSCLE_WORDS[f.muscle as Muscle]}: one tires the other.`,
+};
+
+const KEPT_FOR: Readonly<Record<KeptFor, string>> = {
+  event: 'the event is near, and legs stay fresh.',
+  week: 'this week takes sets away, and nothing else fills them.',
+  season: 'after a season less is enough.',
+  gentle: 'the squad starts with few sets of everything. Use them to teach, or make the session shorter.',
+  covered: 'what the week asks for is on it. Add what you miss by search, or make the session shorter.',
 };
 
 /** A reason or finding as a sentence. Unknown codes are shown as they are, so that a gap is seen. */

@@ -9,6 +9,7 @@ import type { Card } from '../../session';
 import type { Context } from '../context';
 import { checkOneCard } from './check-one-card';
 import { checkTyped } from './check-typed';
+import { minutesLeft } from './minutes-left';
 
 /** A card measured: its clock, contacts, balance, and everything the rules say against it. */
 export interface Assessment {
@@ -28,7 +29,7 @@ export interface Assessment {
  * @throws {RangeError} a line's entry is not in the library.
  */
 export function assessCard(
-  card: Pick<Card, 'lines' | 'typed'>,
+  card: Pick<Card, 'template' | 'lines' | 'typed'>,
   view: readonly DayLine[],
   context: Context,
 ): Assessment {
@@ -49,6 +50,7 @@ export function assessCard(
     kneeShareAfter: kneeShare({ knee: brief.balance.knee + own.knee, hip: brief.balance.hip + own.hip }, method),
     findings: [
       ...overMinutes(minutes, brief.minutes),
+      ...minutesLeft(minutes, card, context),
       ...overContacts(contacts, budget, context),
       ...entries.flatMap((entry) => withSlot(checkPercent(entry.dose, method), entry.slot)),
       ...checkPairs(entries, method.settings),

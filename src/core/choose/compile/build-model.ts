@@ -52,7 +52,7 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
   });
   const patternsPinned = new Set<number>();
   const compiled = slots.map((entry, i) => {
-    const field = slotField(entry, brief.running.lastBlock);
+    const field = slotField(entry, brief.running);
     const made = (options[i] ?? []).map((option): EngineOption =>
       option ? withQuotas(compileOption(option, entry, field, context), option, quotas) : NONE,
     );

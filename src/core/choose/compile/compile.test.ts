@@ -51,7 +51,7 @@ describe('the model is the brief in whole numbers', () => {
       const { context, slots } = compiled(over);
       const main = slots.find(({ slot }) => slot.id === 'main')!;
       const option = main.options.find(({ exercise }) => exercise.soreness > 0)!;
-      return compileOption(option, main, slotField(main, context.brief.running.lastBlock), context).lin;
+      return compileOption(option, main, slotField(main, context.brief.running), context).lin;
     };
     const on = (day: string) => ({ events: [{ day, kind: 'league' as const }] });
     expect(lin({})).toBe(lin(on('2026-11-28')));
