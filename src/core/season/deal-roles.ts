@@ -2,6 +2,8 @@ import { addDays, daysBetween, matchTags, type Day, type EventDay, type GymDay }
 import type { MethodSettings } from '../method';
 import { bestRoles, MOST_ROLES, type Able, type Role } from './best-roles';
 import { dayLimits, type DayLimits } from './day-limits';
+import { byPractice, type ByPractice } from './hard-days';
+import type { Practice } from './season-input';
 
 /** Which way a session's main lift leans. */
 export type Lead = 'knee' | 'hip';
@@ -26,6 +28,7 @@ export interface WeekDay {
  * @param usual roles of weekdays in the block's usual week: a day keeps its role where the count allows it; null = none yet
  * @param most sessions wanted; null = every gym day
  * @param behind days of the week that are over, as they were dealt: they stay, and the others are dealt around them
+ * @param practices of more gym days than are wanted those with a hard practice before are used first (WEEK-5)
  */
 export function dealRoles(
   monday: Day,
@@ -36,6 +39,7 @@ export function dealRoles(
   most: number | null,
   settings: MethodSettings,
   behind: readonly WeekDay[] = [],
+  practices: readonly Practice[] = [],
 ): WeekDay[] {
   const done = behind.filter(({ role }) => role !== null);
   const days = [...gymDays]
@@ -45,7 +49,9 @@ export function dealRoles(
       return { day, start, minutes, limits: dayLimits(matchTags(day, events, settings.week.tagReachDays), settings) };
     });
   const free = chosen(
-    days.filter(({ limits }) => holdsMain(limits)),
+    days
+      .filter(({ limits }) => holdsMain(limits))
+      .map((one) => ({ ...one, suits: isHardDay(byPractice(one, practices)) })),
     Math.max(0, Math.min(most ?? MOST_ROLES, MOST_ROLES) - done.length),
     done,
   );
@@ -70,8 +76,21 @@ export function leadsOf(role: Role, weekNumber: number): Lead[] {
   return role === 'A' || role === 'A2' ? ['knee'] : ['hip'];
 }
 
-/** The days that are used when there are more than are wanted: free ones before eased ones, then those best apart. */
-function chosen<T extends Able>(days: readonly T[], most: number, done: readonly Able[]): T[] {
+/** A hard day takes strength after its practice, or far enough before it; an easy day stays easy. */
+const isHardDay = (lies: ByPractice | null): boolean => lies === 'after' || lies === 'apart';
+
+/** Days from one to the next that heavy work needs (WEEK-3). */
+const APART_DAYS = 2;
+
+/**
+ * The days that are used when there are more than are wanted: free ones before eased ones, then of those with a day
+ * between hard days before easy ones, then those best apart.
+ */
+function chosen<T extends Able & { readonly suits: boolean }>(
+  days: readonly T[],
+  most: number,
+  done: readonly Able[],
+): T[] {
   if (days.length <= most) return [...days];
   const kept: T[] = [];
   for (let i = 0; i < most; i++) {
@@ -84,6 +103,8 @@ function chosen<T extends Able>(days: readonly T[], most: number, done: readonly
       .sort(
         (a, b) =>
           Number(a.day.limits.quiet) - Number(b.day.limits.quiet) ||
+          Number(b.apart >= APART_DAYS) - Number(a.apart >= APART_DAYS) ||
+          Number(b.day.suits) - Number(a.day.suits) ||
           b.apart - a.apart ||
           (a.day.day < b.day.day ? -1 : 1),
       );

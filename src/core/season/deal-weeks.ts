@@ -48,7 +48,17 @@ export function dealWeeks(
     // those further off tag no day of this week
     const [first, last] = [addDays(start, -NEAR_DAYS), addDays(start, NEAR_DAYS)];
     const near = input.events.filter(({ day }) => first <= day && day <= last);
-    return dealRoles(start, i + 1, open, near, asMoved, mostSessions(weeks[i], input, method), method.settings, done);
+    return dealRoles(
+      start,
+      i + 1,
+      open,
+      near,
+      asMoved,
+      mostSessions(weeks[i], input, method),
+      method.settings,
+      done,
+      input.practices,
+    );
   };
   return weeks.map((week, i) => {
     // a hall that shuts in the middle of a week takes only what lies ahead

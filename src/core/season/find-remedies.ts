@@ -2,7 +2,8 @@ import { addDays, type Day } from '../calendar';
 import type { MethodTables } from '../method';
 import type { Finding } from '../result';
 import { moveSession } from './change-season';
-import type { PlannedWeek, SeasonPlan } from './planned';
+import { byPractice } from './hard-days';
+import type { PlannedSession, PlannedWeek, SeasonPlan } from './planned';
 import { planSeason, weekStarting, type Followed } from './plan-season';
 import type { SeasonInput } from './season-input';
 
@@ -64,7 +65,13 @@ function candidates(monday: Day, { code }: Finding, input: SeasonInput, plan: Se
   const eased = week.sessions.filter(({ role, limits, near }) => role !== null && (limits.quiet || near));
   const usual = input.gymDays.map(({ weekday }) => addDays(monday, weekday - 1));
   const idle = usual.filter((day) => !week.sessions.some((one) => one.day === day && one.role !== null));
-  const movable = code === 'main_near_event' || code === 'heavy_too_near' ? eased.map(({ day }) => day) : idle;
+  const early = week.sessions.filter((one) => one.role !== null && byPractice(one, input.practices) === 'before');
+  const toMove: Readonly<Record<string, readonly PlannedSession[]>> = {
+    main_near_event: eased,
+    heavy_too_near: eased,
+    before_hard_practice: early,
+  };
+  const movable = toMove[code]?.map(({ day }) => day) ?? idle;
   const moves = movable
     .filter((day) => day >= today)
     .flatMap((from) => days.filter((to) => !usual.includes(to)).map((to): Remedy => ({ kind: 'move', from, to })));
@@ -79,6 +86,7 @@ function candidates(monday: Day, { code }: Finding, input: SeasonInput, plan: Se
   switch (code) {
     case 'main_near_event':
     case 'heavy_too_near':
+    case 'before_hard_practice':
       return moves;
     case 'no_day_for_main':
       return [...moves, ...more];

@@ -1,6 +1,7 @@
 export * from './day-limits';
 export * from './is-heavy';
 export * from './season-input';
+export * from './hard-days';
 export * from './congestion';
 export * from './find-peaks';
 export * from './lay-phases';

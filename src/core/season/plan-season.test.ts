@@ -1,12 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { METHOD } from '$catalog';
-import { addDays, daysBetween, type Day } from '../calendar';
+import { addDays, daysBetween, weekdayOf, type Day } from '../calendar';
 import { anyInput, at, event, gym, input, laid, MONDAY, saturdays } from '../../../tests/season-input';
 import { DEFAULT_SCHOOLS } from '../method';
 import {
+  byPractice,
   congestedChains,
   dealRoles,
+  findRemedies,
   layBlocks,
   layPhases,
   planSeason,
@@ -194,6 +196,52 @@ describe('blocks (BLOCK-1)', () => {
     ['a lighter week waits for an event', 8, { phase: 'in-season', without: [3] }, '1233-|13-'],
   ])('%s', (_name, count, over, expected) => {
     expect(blocks(count, over)).toBe(expected);
+  });
+});
+
+describe('hard days hard, easy days easy (WEEK-5)', () => {
+  const practice = (weekday: number, start: string, hardness: number) => ({
+    id: `p${String(weekday)}${start}`,
+    weekday,
+    start,
+    minutes: 90,
+    hardness,
+    jumps: 0,
+    except: [],
+  });
+  const session = { day: at(1, 2), start: '18:00', minutes: 60 };
+  it.each<[string, string, number, ReturnType<typeof byPractice>]>([
+    ['after a hard practice', '16:30', 8, 'after'],
+    ['that begins as it ends', '16:31', 8, 'before'],
+    ['shortly before one', '19:30', 7, 'before'],
+    ['on an easy day', '19:30', 6, null],
+    ['six hours before one', '25:00', 9, 'apart'],
+    ['not quite six hours', '24:59', 9, 'before'],
+  ])('a session %s', (_, start, hardness, lies) => {
+    expect(byPractice(session, [practice(2, start, hardness)])).toBe(lies);
+    expect(byPractice(session, [practice(3, start, hardness)])).toBeNull();
+  });
+
+  it('of more gym days than are wanted, those after a hard practice are used', () => {
+    const days = (practices: ReturnType<typeof practice>[]): number[] =>
+      laid({ gymDays: gym(1, 2, 4, 5), sessionsAWeek: 2, practices, end: at(4, 7) })
+        .weeks[1]!.sessions.filter(({ role }) => role !== null)
+        .map(({ day }) => weekdayOf(day));
+    expect(days([])).toEqual([1, 5]);
+    expect(days([practice(2, '16:00', 8), practice(4, '16:00', 8)])).toEqual([2, 4]);
+    // spacing stands over it
+    expect(days([practice(4, '16:00', 8), practice(5, '16:00', 8)])).toEqual([1, 4]);
+  });
+
+  it('says which session lies close before a hard practice, and a day moved mends it', () => {
+    const of = input({ gymDays: gym(2, 5), practices: [practice(2, '19:00', 9)], end: at(6, 7) });
+    const followed = { from: of.start, weeks: [] };
+    const plan = laid({ gymDays: of.gymDays, practices: of.practices, end: of.end }, followed);
+    const note = plan.weeks[1]!.notes.find(({ code }) => code === 'before_hard_practice');
+    expect(note?.facts.days).toEqual([at(2, 2)]);
+    expect(findRemedies(plan.weeks[1]!.start, note!, of, METHOD, followed)[0]).toMatchObject({
+      from: at(2, 2),
+    });
   });
 });
 

@@ -1,6 +1,7 @@
 import { addDays } from '../calendar';
 import type { MethodTables } from '../method';
 import type { Finding } from '../result';
+import { byPractice } from './hard-days';
 import type { PlannedWeek } from './planned';
 import type { SeasonInput } from './season-input';
 
@@ -40,6 +41,8 @@ export function weekNotes(
   if (near.length > 0) notes.push(finding('note', 'heavy_too_near', ['WEEK-3'], { days: near }));
   const eased = lifts.filter(({ limits }) => limits.quiet).map(({ day }) => day);
   if (eased.length > 0) notes.push(finding('note', 'main_near_event', ['WEEK-2'], { days: eased }));
+  const early = lifts.filter((one) => byPractice(one, input.practices) === 'before').map(({ day }) => day);
+  if (early.length > 0) notes.push(finding('note', 'before_hard_practice', ['WEEK-5'], { days: early }));
   const outside = input.events.filter(({ day }) => week.start <= day && day <= addDays(week.start, 6));
   const twice = outside.filter(({ day }, i) => outside.findIndex((other) => other.day === day) !== i);
   if (twice.length > 0)

@@ -1,7 +1,7 @@
 import { NO_HISTORY, type AthleteFacts } from '../athlete';
 import type { Brief } from '../choose';
 import { SQUAD_PHASES, TESTS, type Level, type Library, type Phase } from '../library';
-import { DEFAULT_SCHOOLS } from '../method';
+import { DEFAULT_SCHOOLS, type Schools } from '../method';
 import { AS_TEMPLATE } from '../session';
 
 /** Minutes, people and places that cards are made for, each with each. */
@@ -31,6 +31,15 @@ const KIT: Readonly<Record<PlaceName, readonly string[] | 'all'>> = {
   landmine: ['landmine', 'mat', 'wall'],
   nothing: ['wall'],
 };
+
+/** Clubs differ (method 13): each sport and phase meets one of these, in turn. */
+const CLUBS: readonly Partial<Schools>[] = [
+  {},
+  { olympicLifts: 'full' },
+  { mainSquat: 'box', trunkFlexion: 'allow' },
+  { mainSquat: 'front', order: 'single-leg first' },
+  { olympicLifts: 'full', trunkFlexion: 'allow', jumpRest: 'dense' },
+];
 
 /** e1RM of a usual squad by level, × body mass. */
 const STRONG: Readonly<Record<Exclude<People, 'never tested'>, { squat: number; deadlift: number }>> = {
@@ -101,9 +110,10 @@ function placeOf(name: PlaceName, library: Library): Brief['place'] {
  */
 export function surveyBriefs(library: Library, step = 1): SurveyBrief[] {
   const made: SurveyBrief[] = [];
-  let index = 0;
+  let [index, club] = [0, 0];
   for (const sport of [...library.sports.keys()].sort())
-    for (const phase of SQUAD_PHASES)
+    for (const phase of SQUAD_PHASES) {
+      const schools = { ...DEFAULT_SCHOOLS, ...CLUBS[club++ % CLUBS.length] };
       for (const minutes of SURVEY_MINUTES)
         for (const people of SURVEY_PEOPLE)
           for (const place of SURVEY_PLACES)
@@ -114,8 +124,9 @@ export function surveyBriefs(library: Library, step = 1): SurveyBrief[] {
                 minutes,
                 people,
                 place,
-                brief: surveyBrief(sport, phase, minutes, people, place, library),
+                brief: { ...surveyBrief(sport, phase, minutes, people, place, library), schools },
               });
+    }
   return made;
 }
 

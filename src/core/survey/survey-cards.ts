@@ -1,6 +1,7 @@
 import { solveCard } from '../choose';
 import { getExercise, type Library } from '../library';
 import type { MethodTables } from '../method';
+import { isMainSlot } from '../session';
 import { alikeBriefs, surveyBriefs, type SurveyBrief } from './survey-briefs';
 import { CARD_MEASURES, type Surveyed } from './survey-measures';
 
@@ -27,12 +28,13 @@ export interface CardSurvey {
 const WORST = 5;
 
 /**
- * Makes cards over sports, phases, minutes, people and places, and counts what holds of them (SEL-7 to SEL-10, ORD-8).
+ * Makes cards over sports, phases, minutes, people and places, each with nothing behind it and a block later, and counts what holds of them (SEL-7 to SEL-10, ORD-8).
  * @param step every so many-th brief of all
  */
 export function surveyCards(library: Library, method: MethodTables, step: number): CardSurvey {
   const without: string[] = [];
-  const cards = makeCards(surveyBriefs(library, step), without, library, method);
+  const first = makeCards(surveyBriefs(library, step), without, library, method);
+  const cards = [...first, ...makeCards(first.map(aBlockLater), without, library, method)];
   const alike = makeCards(alikeBriefs(library), [], library, method);
   const chosen = new Set(cards.flatMap(({ lines }) => lines.map(({ exerciseId }) => exerciseId)));
   return {
@@ -56,6 +58,15 @@ export function surveyCards(library: Library, method: MethodTables, step: number
     phasesShare: shareBetween(alike, ({ of }) => of.sport, 'doses'),
     neverChosen: [...library.exercises.keys()].filter((id) => !chosen.has(id)).sort(),
   };
+}
+
+/** The same brief with the card before it as the last block: what runs on, and what comes round, shows here (BLOCK-4). */
+function aBlockLater({ of, lines }: Surveyed): SurveyBrief {
+  const drills = lines.filter(({ block }) => block === 'prep').map(({ exerciseId }) => exerciseId);
+  const had = lines
+    .filter(({ block, slot }) => block !== 'prep' && !isMainSlot(slot))
+    .map(({ exerciseId }) => exerciseId);
+  return { ...of, brief: { ...of.brief, running: { ...of.brief.running, prep: drills, lastBlock: had } } };
 }
 
 function makeCards(

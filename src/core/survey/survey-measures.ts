@@ -48,14 +48,19 @@ const allowsPower = ({ brief, people }: SurveyBrief, library: Library, method: M
       (people !== 'foundation' || (entry.plyo === null && entry.gates.every(({ kind }) => kind === 'test'))),
   );
 
+/** Phases that load, and the micro-doses of a congested week; a peak and the weeks after a season leave minutes free. */
+const isLoading = ({ phase, minutes }: SurveyBrief): boolean =>
+  phase === 'congested' ? minutes <= MICRO_MINUTES : phase !== 'peak' && phase !== 'transition';
+const MICRO_MINUTES = 30;
+
 /** What a good card holds, each over the cards it is asked of. */
 export const CARD_MEASURES: readonly CardMeasure[] = [
   {
     id: 'uses 90 % of its minutes',
     wanted: 0.98,
-    // who was never tested does the fewest sets of everything (START-2): less of value is left
+    // who was never tested does the fewest sets of everything (START-2)
     holds: ({ solved, of, loading }) =>
-      loading && of.people !== 'never tested' ? solved.assessment.minutes >= 0.9 * of.minutes : null,
+      loading && of.people !== 'never tested' && isLoading(of) ? solved.assessment.minutes >= 0.9 * of.minutes : null,
   },
   {
     id: 'not longer than asked',
@@ -84,8 +89,9 @@ export const CARD_MEASURES: readonly CardMeasure[] = [
   {
     id: 'contacts over half of the top',
     wanted: 0.98,
+    // who was never tested does the fewest sets of jumps too (START-2)
     holds: ({ solved: { assessment }, of, loading }) =>
-      loading && of.minutes >= 45 && JUMPED.includes(of.phase)
+      loading && of.people !== 'never tested' && of.minutes >= 45 && JUMPED.includes(of.phase)
         ? assessment.contacts.weighted >= assessment.budget.limit / 2
         : null,
   },

@@ -184,6 +184,8 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   session_clock_moved: (f) => `${days([String(f.day)])}: at ${text(f.start)}, ${text(f.minutes)} minutes.`,
   plan_moved_more: (f) => `And ${text(f.count)} more.`,
   heavy_too_near: (f) => `Less than 48 hours after a heavy session, so eased until it is not heavy: ${days(f.days)}.`,
+  before_hard_practice: (f) =>
+    `Strength close before a hard practice: after it, or six hours apart, leaves both worth doing: ${days(f.days)}.`,
   two_events_a_day: (f) => `Two events on one day: ${days(f.days)}.`,
   eased_for_week: (f) =>
     `${f.peak === true ? 'Towards the peak, fewer sets at the same load' : 'A lighter week'}: ${String(f.to)} of ${String(f.from)} sets.`,

@@ -50,11 +50,13 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
     const none = (entry.slot.optional && !pinned(entry)) || entry.options.length === 0;
     return [...entry.options, ...(none ? [null] : [])];
   });
+  // a drill of the warm-up is neither the session's leg work nor its jump
+  const quotasOf = ({ slot }: SlotOptions): typeof quotas => (slot.block === 'prep' ? [] : quotas);
   const patternsPinned = new Set<number>();
   const compiled = slots.map((entry, i) => {
     const field = slotField(entry, brief.running);
     const made = (options[i] ?? []).map((option): EngineOption =>
-      option ? withQuotas(compileOption(option, entry, field, context), option, quotas) : NONE,
+      option ? withQuotas(compileOption(option, entry, field, context), option, quotasOf(entry)) : NONE,
     );
     const [first] = made;
     if (!first || !pinned(entry)) return made;

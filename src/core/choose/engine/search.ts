@@ -18,8 +18,8 @@ const MOST_EXCHANGES = 60;
 
 /**
  * The best selection found: from the cheapest start slot by slot to the best option given the rest, then the best change
- * of two slots, until neither helps; once from the first slot on and once from the last, since what is filled first takes
- * the time. Deterministic: options stand in id order and a change must gain to be taken.
+ * of two slots, until neither helps; once from the first slot on, once from the last and once from the most valuable, since
+ * what is filled first takes the time and the contacts. Deterministic: options stand in id order and a change must gain to be taken.
  * It takes and gives the shapes of the model; it does not prove the optimum, so an exact engine can take its place.
  * @returns null when even the cheapest selection breaks a limit
  */
@@ -40,8 +40,11 @@ export function search(model: EngineModel): Selection | null {
     }
     return { points, picks };
   };
-  const [forth, back] = [climb(order), climb([...order].reverse())];
-  return back.points > forth.points ? back : forth;
+  const worth = model.slots.map((options) => Math.max(...options.map(({ lin }) => lin)));
+  const byWorth = [...order].sort((a, b) => (worth[b] ?? 0) - (worth[a] ?? 0) || a - b);
+  return [climb(order), climb([...order].reverse()), climb(byWorth)].reduce((best, one) =>
+    one.points > best.points ? one : best,
+  );
 }
 
 const optionAt = (model: EngineModel, slot: number, pick: number | undefined): EngineOption | undefined =>

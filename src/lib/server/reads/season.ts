@@ -29,7 +29,7 @@ export interface SeasonRows {
 }
 
 /** Notes that a change of the plan may take away. */
-const MENDED = ['strength_may_fade', 'no_day_for_main', 'main_near_event', 'heavy_too_near'];
+const MENDED = ['strength_may_fade', 'no_day_for_main', 'main_near_event', 'heavy_too_near', 'before_hard_practice'];
 
 /** The Season's page. @param asked week on screen, from 1; null = the one of today */
 export function readSeason(

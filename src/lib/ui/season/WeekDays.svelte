@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { isHard } from '$core/season';
   import { tick } from 'svelte';
   import type { Trouble } from '$lib/model/forms';
   import type { SeasonDay } from '$lib/model/season';
@@ -111,7 +112,7 @@
         <div class="practice">
           <span class:off
             >{start} Practice
-            <span class="note">{minutes} min, {hardness >= 7 ? 'hard' : 'not hard'} ({hardness})</span></span
+            <span class="note">{minutes} min, {isHard({ hardness }) ? 'hard' : 'not hard'} ({hardness})</span></span
           >
           {#if editable && !isOver}<form method="post" action="?/practiceDay" use:enhance>
               <CommandId of="practiceDay {id} {day} {String(off)}" />
