@@ -67,12 +67,13 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
   const tracks: Record<string, readonly Track[]> = {};
   for (const { facts, tracks: own } of known) tracks[facts.id] = own;
   const ofSquad = squadCards(earlier, club);
-  const moves = athleteId === null ? squadMoves(ofSquad, known, placeOf(kit), asked.phase, day, club) : null;
   const ofWeek = {
     lighterWeek: plan.week?.block.kind === 'lighter',
     peakSets:
       asked.phase === 'peak' ? (club.method.settings.season.peakSets[(plan.week?.peak?.week ?? 1) - 1] ?? null) : null,
   };
+  const holds = ofWeek.lighterWeek || ofWeek.peakSets !== null;
+  const moves = athleteId === null ? squadMoves(ofSquad, known, placeOf(kit), asked.phase, day, holds, club) : null;
   return {
     day,
     phase: asked.phase,

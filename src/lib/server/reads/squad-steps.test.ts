@@ -41,8 +41,8 @@ const did = (answer: 'fine' | 'tight', done: typeof written): Track => {
   return { ...trackOf(ENTRY, 'D-STR', done), exposures: [exposure] };
 };
 const PLACE = brief().place;
-const moves = (cards: SessionRow[], people: { facts: AthleteFacts; tracks: Track[] }[]) =>
-  squadMoves(cards, people, PLACE, 'general', '2026-11-24', { library: LIBRARY, method: METHOD });
+const moves = (cards: SessionRow[], people: { facts: AthleteFacts; tracks: Track[] }[], holds = false) =>
+  squadMoves(cards, people, PLACE, 'general', '2026-11-24', holds, { library: LIBRARY, method: METHOD });
 const steps = (full: Line['full'], answer: 'fine' | 'tight') =>
   moves(
     [card(full)],
@@ -62,6 +62,33 @@ describe('a squad’s line after its last time (PROG-16)', () => {
     const full = { dose: written, rules: [rule] };
     expect(steps(full, 'fine')).toBeUndefined();
     expect(steps(full, 'tight')).toBeDefined();
+  });
+});
+
+describe('a lighter week (BLOCK-1)', () => {
+  const week = { dose: written, rules: ['BLOCK-1'] };
+  const lighter = { ...card(week), id: 'lighter', day: '2026-11-21' };
+  const people = (answer: 'fine' | 'tight') =>
+    ['a', 'b', 'c'].map((id) => {
+      const before = did('fine', written);
+      const less = did(answer, { ...written, sets: 2 }).exposures.map((one) => ({ ...one, sessionId: 'lighter' }));
+      return { facts: athlete({ id }), tracks: [{ ...before, exposures: [...before.exposures, ...less] }] };
+    });
+
+  it('brings nothing more, and takes away what must go', () => {
+    const of = (answer: 'fine' | 'tight') =>
+      moves(
+        [card(null)],
+        people(answer).map(({ facts }) => ({ facts, tracks: [did(answer, written)] })),
+        true,
+      ).steps[KEY];
+    expect(of('fine')).toBeUndefined();
+    expect(of('tight')).toMatchObject({ kind: 'set-down' });
+  });
+
+  it('what was earned before it comes after it, unless it went badly', () => {
+    expect(moves([lighter, card(null)], people('fine')).steps[KEY]).toMatchObject({ kind: 'set-up' });
+    expect(moves([lighter, card(null)], people('tight')).steps[KEY]).toMatchObject({ kind: 'set-down' });
   });
 });
 

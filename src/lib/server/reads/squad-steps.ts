@@ -1,6 +1,6 @@
 import { runningKey, type Running } from '$core/choose';
 import type { Day } from '$core/calendar';
-import { hasKit, type Place } from '$core/day';
+import { hasKit, WEEK_RULES, type Place } from '$core/day';
 import type { Library, Phase } from '$core/library';
 import type { DoseRowId } from '$core/method';
 import {
@@ -55,7 +55,9 @@ type LineRow = SessionRow['lines'][number];
 /**
  * The steps a squad's lines take on the next card, and the rungs they climb (PROG-16): each line's votes are those of the
  * last card that had it. Of the rises two a session, what the block develops first; who is to go down always does.
+ * A lighter week and a peak bring nothing more (BLOCK-1, PHASE-2): what was earned before them comes after them.
  * @param cards the squad's, newest first
+ * @param holds the day lies in such a week
  */
 export function squadMoves(
   cards: readonly SessionRow[],
@@ -63,6 +65,7 @@ export function squadMoves(
   place: Place,
   phase: Phase,
   day: Day,
+  holds: boolean,
   club: Club,
 ): SquadMoves {
   const { library, method } = club;
@@ -73,16 +76,17 @@ export function squadMoves(
     for (const line of card.lines) {
       const key = runningKey(line.exerciseId, line.row);
       if (seen.has(key)) continue;
-      seen.add(key);
-      if (card.phase !== phase) continue;
-      const move = moveOf(line, card, people, { today: day, lastStep: lastSteps.get(key) ?? null }, club);
+      const days = { today: day, lastStep: lastSteps.get(key) ?? null };
+      const move = card.phase === phase ? moveOf(line, card, people, days, club) : null;
       if (move) moves.push(move);
+      // what a lighter week made shorter earns nothing, and what was earned before it is not lost
+      if (move || !line.full?.rules.every((rule) => WEEK_RULES.includes(rule))) seen.add(key);
     }
   const falls = moves.filter(({ step }) => step?.kind.endsWith('-down'));
   const rises = moves
     .filter(({ step, climb }) => step?.kind.endsWith('-up') || (climb && isHere(climb, place, library)))
     .sort((a, b) => Number(b.first) - Number(a.first))
-    .slice(0, method.settings.progress.squad.stepsASession);
+    .slice(0, holds ? 0 : method.settings.progress.squad.stepsASession);
   return {
     steps: Object.fromEntries([...falls, ...rises].flatMap(({ key, step }) => (step ? [[key, step]] : []))),
     climbs: rises.flatMap(({ climb }) => climb ?? []),
