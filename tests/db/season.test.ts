@@ -60,6 +60,7 @@ const page = (week: number | null = null) =>
       await loadSquadAthletes(tx, squad.id, club.today),
       { followed: await loadFollowed(tx, squad.id), steps: await loadSteps(tx, squad.id, 9) },
       week,
+      true,
     ),
   );
 const DATES = { start: '2026-07-06', end: '2027-05-09', sessionsAWeek: null };
@@ -380,6 +381,28 @@ it('an athlete’s own calendar leaves out what they are not there for', async (
   expect(less).toContain('Camp');
   expect(less.length - 1).toBeLessThan(whole.length);
   expect(await withClub(one.clubId, (tx) => athleteCalendar(tx, crypto.randomUUID()))).toBeNull();
+});
+
+it('a week says whose week is another one, and how', async () => {
+  const { weeks, today } = await page();
+  const ahead = weeks.find(({ start, lifts }) => start > today && lifts > 0)!.number;
+  const { shown } = await page(ahead);
+  const session = shown!.days.find((day) => day.session?.role)!;
+  const [away, called] = [one.athletes[0]!, one.athletes[1]!];
+  await onSquad(async (tx, club, squad) => {
+    const row = (await loadSquadAthletes(tx, squad.id, club.today)).find(({ id }) => id === called)!;
+    const cup = { kind: 'event' as const, name: 'Cup', from: session.day, to: session.day };
+    await addOwnDays(tx, club, row, crypto.randomUUID(), cup, 'coach');
+  });
+  // in their camp of the test before
+  const apart = (await page(ahead)).shown!.apart;
+  expect(apart.find(({ athleteId }) => athleteId === away)?.words.join()).toBe('away');
+  expect(apart.find(({ athleteId }) => athleteId === called)?.words).toContain(
+    `${session.words} plays elsewhere today, nothing of this card`,
+  );
+  expect(apart.map(({ athleteId }) => athleteId)).not.toContain(one.athletes[2]);
+  // weeks on, nothing of it is left
+  expect((await page(ahead + 6)).shown!.apart.flatMap(({ words }) => words).join()).not.toMatch(/away|elsewhere/);
 });
 
 it('is a table of its days', async () => {

@@ -64,6 +64,13 @@ export interface SeasonDay {
   } | null;
 }
 
+/** An athlete whose week on screen is not the squad's, with how it differs. */
+export interface SeasonApart {
+  readonly athleteId: string;
+  readonly name: string;
+  readonly words: readonly string[];
+}
+
 export interface SeasonPage {
   readonly thread: {
     readonly knots: readonly { label: string; value: string; options: readonly { href: string; label: string }[] }[];
@@ -107,5 +114,6 @@ export interface SeasonPage {
     readonly number: number;
     readonly notes: readonly { readonly code: string; readonly words: string; readonly mends: boolean }[];
     readonly days: readonly SeasonDay[];
+    readonly apart: readonly SeasonApart[];
   } | null;
 }

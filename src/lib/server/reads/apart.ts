@@ -19,7 +19,7 @@ export function apartToday(brief: Brief, { method }: Pick<ClubContext, 'method'>
   const squad = dayLimits(matchTags(brief.day, brief.events, settings.week.tagReachDays), settings, brief.afterHeavy);
   return Object.entries(brief.calendars).flatMap(([athleteId, calendar]) => {
     const own = ownDay(brief, calendar, squad, settings);
-    const words = wordsOf(own, squad, brief.lighterWeek);
+    const words = ownDayWords(own, squad, brief.lighterWeek);
     return words === null ? [] : [{ athleteId, words, freer: isFreer(own.limits, squad) }];
   });
 }
@@ -27,7 +27,8 @@ export function apartToday(brief: Brief, { method }: Pick<ClubContext, 'method'>
 const isFreer = (own: DayLimits, squad: DayLimits): boolean =>
   (squad.primerOnly && !own.primerOnly) || (squad.recovery && !own.recovery && !own.primerOnly);
 
-function wordsOf(own: OwnDay, squad: DayLimits, lighter: boolean): string | null {
+/** How an athlete's own day differs from the squad's; null = it does not. */
+export function ownDayWords(own: OwnDay, squad: DayLimits, lighter: boolean): string | null {
   const tag = tagWords(own.tags);
   const said = [
     own.apart.event ? 'plays elsewhere today, nothing of this card' : null,

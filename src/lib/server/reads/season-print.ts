@@ -31,7 +31,7 @@ export function readSeasonPrint(
 ) {
   const plan = seasonPlan(club, squad, athletes, rows.followed);
   if (!plan || !squad.season) return null;
-  const { shown } = readSeason(club, squad, athletes, rows, asked);
+  const { shown } = readSeason(club, squad, athletes, rows, asked, false);
   const week = asked === null ? undefined : plan.weeks.find(({ number }) => number === asked);
   return {
     title: `${squad.name}, season`,

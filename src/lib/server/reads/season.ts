@@ -17,6 +17,7 @@ import type { ClubContext, SquadRow } from '../repositories/club-context';
 import type { SeasonStepRow } from '../repositories/season';
 import { sayDay, squadKnot, tagWords, threadEnd } from './page-thread';
 import { seasonInput } from './squad-plan';
+import { weekApart } from './week-apart';
 
 /** A season proposed where there is none: from this week on. */
 const PROPOSED_WEEKS = 40;
@@ -31,13 +32,14 @@ export interface SeasonRows {
 /** Notes that a change of the plan may take away. */
 const MENDED = ['strength_may_fade', 'no_day_for_main', 'main_near_event', 'heavy_too_near', 'before_hard_practice'];
 
-/** The Season's page. @param asked week on screen, from 1; null = the one of today */
+/** The Season's page. @param asked week on screen, from 1; null = the one of today @param health may be known */
 export function readSeason(
   club: ClubContext,
   squad: SquadRow,
   athletes: readonly AthleteRow[],
   { followed, steps }: SeasonRows,
   asked: number | null,
+  health: boolean,
 ): SeasonPage {
   const { today, method } = club;
   const input = seasonInput(club, squad, athletes);
@@ -92,6 +94,7 @@ export function readSeason(
             mends: MENDED.includes(note.code) && addDays(shown.start, 6) >= today,
           })),
           days: daysOf(shown, squad, club),
+          apart: weekApart(shown, squad, athletes, club, health),
         }
       : null,
   };

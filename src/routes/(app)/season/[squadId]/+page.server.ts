@@ -42,7 +42,7 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
     const athletes = await loadSquadAthletes(tx, squad.id, club.today);
     const rows = { followed: await loadFollowed(tx, squad.id), steps: await loadSteps(tx, squad.id, STEPS) };
     return {
-      ...readSeason(club, squad, athletes, rows, asked),
+      ...readSeason(club, squad, athletes, rows, asked, can(role, 'health')),
       plans: can(role, 'plan'),
       linked: await hasCalendarLink(tx, squad.id),
     };

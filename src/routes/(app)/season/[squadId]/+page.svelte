@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { ComponentProps } from 'svelte';
+  import { longDate } from '$lib/messages';
   import CopySeason from '$lib/ui/season/CopySeason.svelte';
   import Fixtures from '$lib/ui/season/Fixtures.svelte';
   import Note from '$lib/ui/season/Note.svelte';
@@ -8,6 +9,7 @@
   import SeasonStrip from '$lib/ui/season/SeasonStrip.svelte';
   import Steps from '$lib/ui/season/Steps.svelte';
   import TakeOut from '$lib/ui/season/TakeOut.svelte';
+  import WeekApart from '$lib/ui/season/WeekApart.svelte';
   import WeekChanges from '$lib/ui/season/WeekChanges.svelte';
   import WeekDays from '$lib/ui/season/WeekDays.svelte';
 
@@ -23,7 +25,7 @@
   <div class="season">
     <header>
       <h1>Season</h1>
-      {#if season}<span class="note">{season.start} – {season.end}</span>
+      {#if season}<span class="note">{longDate(season.start)} – {longDate(season.end)}</span>
         <span><b>{weeks.length}</b> weeks</span>
         <span><b>{matches}</b> events, <b>{data.events.length - matches}</b> friendlies</span>
         <a class="quiet school" href="/season/{squad.id}/compare">Two plans</a>
@@ -73,6 +75,7 @@
               editable={data.plans}
             />{/each}
           <WeekDays days={shown.days} squadId={squad.id} editable={data.plans} {trouble} />
+          {#if shown.apart.length > 0}<WeekApart apart={shown.apart} squadId={squad.id} />{/if}
           {#if data.plans}<WeekChanges {week} {weeks} {trouble} />{/if}
         </section>
       {/if}
