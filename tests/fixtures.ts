@@ -90,6 +90,7 @@ export const brief = (own: Partial<Brief> = {}): Brief => ({
   athletes: Array.from({ length: 14 }, (_, i) => athlete({ id: `a${i + 1}`, name: `Athlete ${i + 1}` })),
   sets: null,
   mostSets: null,
+  week: null,
   covered: {},
   balance: { knee: 0, hip: 0 },
   noClearDay: false,

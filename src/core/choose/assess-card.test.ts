@@ -4,7 +4,7 @@ import { athlete, brief, dose } from '../../../tests/fixtures';
 import type { Dose } from '../dose';
 import type { DoseRowId } from '../method';
 import { dayView } from '../day';
-import type { Line, TypedLine } from '../session';
+import { AS_TEMPLATE, type Line, type TypedLine } from '../session';
 import { assessCard, makeContext, type Brief } from '.';
 
 const line = (
@@ -28,9 +28,15 @@ const line = (
   note: null,
   only: null,
 });
-const assess = (lines: Line[], own: Partial<Brief> = {}, typed: TypedLine[] = [], template = 'by hand') => {
+const assess = (
+  lines: Line[],
+  own: Partial<Brief> = {},
+  typed: TypedLine[] = [],
+  template = 'by hand',
+  shape = AS_TEMPLATE,
+) => {
   const context = makeContext(brief(own), LIBRARY, METHOD);
-  const card = { template, lines, typed };
+  const card = { template, lines, typed, shape };
   return assessCard(
     card,
     context.brief.athletes.flatMap((one) => dayView(card, one, context)),

@@ -60,6 +60,15 @@ export interface Pin {
   readonly byCoach: boolean;
 }
 
+/** What the cards of a week before this one hold, prep left out (WEEK-9). */
+export interface WeekSoFar {
+  readonly held: readonly { readonly exerciseId: string; readonly main: boolean }[];
+  /** no lifting session of the week comes after this one */
+  readonly isLast: boolean;
+  /** an event takes lifting sessions of this week away, or eases them */
+  readonly nearEvent: boolean;
+}
+
 /** Everything a session is chosen from. `still`: nothing comes on the card beside its pins, as when a line is only moved. */
 export interface Brief extends DaySetting {
   readonly still?: boolean;
@@ -72,6 +81,8 @@ export interface Brief extends DaySetting {
   readonly athletes: readonly AthleteFacts[];
   /** hard sets that are left for this session of its week's rows (WEEK-9); null = the week sets none */
   readonly sets: Readonly<Record<Banded, readonly [number, number]>> | null;
+  /** the week up to this session; null = it is no lifting session of a planned week */
+  readonly week: WeekSoFar | null;
   /** hard sets of all kinds that a lighter week or a peak leaves this session; null = a usual week */
   readonly mostSets: number | null;
   /** demand × sets already covered this week */

@@ -7,7 +7,7 @@ import type { Dose } from '../dose';
 import { jumpBudget } from '../jumps';
 import type { Exercise } from '../library';
 import type { DoseRowId } from '../method';
-import type { Line, TypedLine } from '../session';
+import { AS_TEMPLATE, type Line, type TypedLine } from '../session';
 import { assessCard, makeContext, type Brief } from '.';
 
 const person = (own: Partial<AthleteFacts> = {}): AthleteFacts =>
@@ -37,7 +37,7 @@ const ownLine = (exerciseId: string, row: DoseRowId, of: Partial<Dose>, athleteI
 });
 function said(lines: Line[], own: TypedLine[], people: AthleteFacts[], more: Partial<Brief> = {}) {
   const context = makeContext(brief({ events: [], minutes: 90, athletes: people, ...more }), LIBRARY, METHOD);
-  const card = { template: 'by hand', lines, typed: own };
+  const card = { template: 'by hand', lines, typed: own, shape: AS_TEMPLATE };
   const view = people.flatMap((one) => dayView(card, one, context));
   return assessCard(card, view, context).findings.map(({ severity, code, facts }) => ({
     is: `${severity} ${code}`,

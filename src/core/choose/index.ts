@@ -4,6 +4,7 @@ export { makeContext } from './context';
 export { assessCard, type Assessment } from './assess/assess-card';
 export * from './assess/measure-card';
 export type { KeptFor } from './assess/minutes-left';
+export type { LackReason } from './assess/week-lacks';
 export { solveCard, type SolvedCard } from './decode/solve-card';
 export { giveOwn, type Given } from './decode/give-own';
 export { offerEntries, type Offer } from './explain/offer-entries';

@@ -157,6 +157,7 @@ export const surveyBrief = (
   athletes: athletesOf(people),
   sets: null,
   mostSets: null,
+  week: null,
   covered: {},
   balance: { knee: 0, hip: 0 },
   noClearDay: false,

@@ -1,5 +1,5 @@
 import { weekdayOf } from '$core/calendar';
-import type { KeptFor } from '$core/choose';
+import type { KeptFor, LackReason } from '$core/choose';
 import type { Demand, Muscle, Tier } from '$core/library';
 import type { Facts, Reason } from '$core/result';
 import { ownValue } from '$core/own';
@@ -215,6 +215,7 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
     `${text(f.count)} of ${text(f.of)} do the main lift by another row: better a group with a card of its own.`,
   over_minutes: (f) =>
     `${text(f.minutes)} minutes for ${text(f.asked)} asked: ${text(f.over)} over. Take a set off, or give it more time.`,
+  week_lacks: (f) => `The week holds no ${listWords(f.what as string[])}: ${LACK_WORDS[f.why as LackReason]}`,
   minutes_left: (f) => `${text(f.left)} of ${text(f.asked)} minutes are left: ${KEPT_FOR[f.kept as KeptFor]}`,
   over_contacts: (f) => `${text(f.weighted)} weighted contacts; the limit today is ${text(f.limit)}.`,
   over_raw_contacts: (f) => `${text(f.raw)} contacts counted raw; the limit today is ${text(f.limit)}.`,
@@ -225,6 +226,14 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
     `${percent(f.percent)} is more than ${text(f.reps)} reps at RIR ${text(f.rir)} allow (${percent(f.allowed)}).`,
   pair_shares_mover: (f) =>
     `${text(f.a)} and ${text(f.b)} share ${MUSCLE_WORDS[f.muscle as Muscle]}: one tires the other.`,
+};
+
+const LACK_WORDS: Readonly<Record<LackReason, string>> = {
+  minutes: 'its sessions have no minutes left for it.',
+  kit: 'there is no kit for it here.',
+  complaint: 'complaints of more than half of the squad stop it.',
+  'match-days': 'events are too near.',
+  word: 'you took it off.',
 };
 
 const KEPT_FOR: Readonly<Record<KeptFor, string>> = {

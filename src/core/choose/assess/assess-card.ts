@@ -10,6 +10,7 @@ import type { Context } from '../context';
 import { checkOneCard } from './check-one-card';
 import { checkTyped } from './check-typed';
 import { minutesLeft } from './minutes-left';
+import { weekLacks } from './week-lacks';
 
 /** A card measured: its clock, contacts, balance, and everything the rules say against it. */
 export interface Assessment {
@@ -29,7 +30,7 @@ export interface Assessment {
  * @throws {RangeError} a line's entry is not in the library.
  */
 export function assessCard(
-  card: Pick<Card, 'template' | 'lines' | 'typed'>,
+  card: Pick<Card, 'template' | 'lines' | 'typed' | 'shape'>,
   view: readonly DayLine[],
   context: Context,
 ): Assessment {
@@ -56,6 +57,7 @@ export function assessCard(
       ...checkPairs(entries, method.settings),
       ...checkTyped(card, view, context),
       ...checkOneCard(card.lines, view, context),
+      ...weekLacks(card, context),
       ...consentMissing(context),
     ],
   };

@@ -14,6 +14,7 @@ import { heldByClock } from './coming-back';
 import { ownCalendars } from './own-calendars';
 import { runningOf } from './running';
 import { mostSets, setsLeft } from './sets-left';
+import { weekSoFar } from './week-so-far';
 import { squadRests } from './squad-rests';
 import { risingIn, squadMoves, type SquadMoves } from './squad-steps';
 import { hasNoClearDay, type SquadDay } from './squad-day';
@@ -96,6 +97,7 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
     tracks,
     begun: begunIn(rows.sets),
     sets: athleteId === null ? setsLeft(rows, plan, asked.phase) : null,
+    week: athleteId === null ? weekSoFar(rows, plan) : null,
     mostSets: athleteId === null ? mostSets(rows, plan, weekPart({ ...ofWeek, method: club.method })) : null,
     covered: coveredThisWeek(earlier, day, club.library),
     balance: balanceBefore(earlier, day, club),
