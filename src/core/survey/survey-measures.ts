@@ -109,11 +109,12 @@ export const CARD_MEASURES: readonly CardMeasure[] = [
   {
     id: 'main and single-leg work differ in dominance',
     wanted: 0.98,
-    holds: ({ lines }) => {
+    holds: ({ lines, of }) => {
       const main = lines.find(({ slot }) => slot === 'main');
       const single = lines.find(({ slot }) => slot === 'single-leg');
       const second = lines.some(({ slot }) => slot === 'main-2');
-      if (!main || !single || second) return null;
+      // a club whose squat is the box squat has chosen one that the hips lead
+      if (!main || !single || second || of.brief.schools.mainSquat === 'box') return null;
       const knee = ({ exercise }: (typeof lines)[number]): boolean => (exercise.dominance?.knee ?? 0) >= 0.5;
       return knee(main) !== knee(single);
     },

@@ -1,4 +1,5 @@
 import { hasKit } from '../../day';
+import { ledBy } from '../../ledger';
 import { suitsOf, type Exercise } from '../../library';
 import type { AskedKind, Slot } from '../../method';
 import type { Context } from '../context';
@@ -34,6 +35,7 @@ export function fitsSlot(
   )
     return false;
   if (slot.main && isOtherSquat(exercise, brief.schools.mainSquat, method)) return false;
+  if (slot.main && isHipLedSquat(exercise) && brief.schools.mainSquat === 'by profile') return false;
   return !isBarredLift(exercise, brief.schools.olympicLifts, method) && hasKit(exercise, brief.place);
 }
 
@@ -50,6 +52,9 @@ const isOtherSquat = (
   school: Context['brief']['schools']['mainSquat'],
   { settings: { lifts } }: Context['method'],
 ): boolean => school !== 'by profile' && family === 'squat' && !lifts.mainSquat[school].includes(pattern);
+
+/** A squat that the hips lead would leave the knee-led session of a week without its work (WEEK-8). */
+const isHipLedSquat = (exercise: Exercise): boolean => exercise.family === 'squat' && ledBy(exercise) === 'hip';
 
 /** Lifts a club's school of the olympic lifts leaves out (method 13): catches, or catches and pulls. */
 function isBarredLift(
