@@ -89,6 +89,16 @@ describe('a squad moves together (PROG-16)', () => {
     );
   });
 
+  it('falls no further than a third under its range, and what is fast stays in its range', () => {
+    const down = times(4, 'down');
+    expect(said(down, { dose: { amount: 8 } })).toBe('amount-down 2x6');
+    expect(said(down, { dose: { amount: 6 } })).toBe('stays');
+    const jump = { id: 'countermovement-jump', dose: { sets: 3, per: null } } as const;
+    const [least] = METHOD.doses['D-SLOW'].amounts.reps!;
+    expect(said(down, { ...jump, dose: { ...jump.dose, amount: least } })).toBe('stays');
+    expect(said(down, { ...jump, dose: { ...jump.dose, amount: least + 2 } })).toMatch(/^amount-down/);
+  });
+
   it('more voices for less never lead to more', () => {
     const votes = fc.record({ up: fc.nat(12), stay: fc.nat(12), down: fc.nat(12), silent: fc.nat(12) });
     const rank = (of: ReturnType<typeof step>): number => (of === null ? 0 : of.kind.endsWith('-up') ? 1 : -1);

@@ -1,11 +1,11 @@
 import { daysBetween, type Day } from '../calendar';
 import type { Dose } from '../dose';
-import type { Exercise, Library } from '../library';
+import { isFast, type Exercise, type Library } from '../library';
 import type { DoseRowId, MethodTables } from '../method';
 import { isClean, type Track } from '../track';
 import { aThirdLess } from './a-third-less';
 import { answerActsOn } from './acts-on-answer';
-import { doseRange } from './range';
+import { doseRange, type DoseRange } from './range';
 
 /** What one athlete's last time says of a squad's line (PROG-16). */
 export type Vote = 'up' | 'stay' | 'down' | 'silent';
@@ -83,9 +83,16 @@ export function mayStep(
   return votes.answered >= votes.did * squad.answeredShare;
 }
 
+/** A third under its range is as far as a slow line falls. */
+const UNDER_RANGE = 2 / 3;
+
+/** Reps or time under which a squad's line does not fall; what is fast stays in its range, else nothing of it is left. */
+const leastOf = ({ exercise }: Pick<SquadLine, 'exercise'>, { amount: [least] }: DoseRange): number =>
+  exercise.plyo !== null || isFast(exercise) ? least : least * UNDER_RANGE;
+
 /**
- * The step a squad's line takes after its last time (PROG-16): a third or more of the answers down, one step down; half or
- * more up, one step up as far as its block lets it; fewer than half answering, nothing. Not before two days have passed,
+ * The step a squad's line takes after its last time (PROG-16): a third or more of the answers down, one step down, as far
+ * as there is one for a squad: who is tired does less than a line at its least; half or more up, one step up as far as its block lets it; fewer than half answering, nothing. Not before two days have passed,
  * nor twice in a week.
  * @returns null = the line stays
  */
@@ -105,7 +112,7 @@ export function squadStep(
   if (votes.down >= votes.answered * squad.downShare) {
     if (dose.sets > range.sets[0]) return step('set-down', { ...dose, sets: dose.sets - 1 });
     const amount = aThirdLess(dose, method);
-    return amount === null ? null : step('amount-down', { ...dose, amount });
+    return amount === null || amount < leastOf(line, range) ? null : step('amount-down', { ...dose, amount });
   }
   // jumps get their sets from the block, not from votes (JUMP-10)
   if (votes.up < votes.answered * squad.upShare || may === 'kept' || line.exercise.plyo) return null;
