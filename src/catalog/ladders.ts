@@ -488,7 +488,7 @@ export const LADDERS: readonly Ladder[] = [
     goal: 'press heavy, lying or overhead',
     rungs: [
       rung('hands raised', 'one line from head to heel', ['incline-push-up'], 'hips sag', dose([2, 4], [6, 15])),
-      rung('floor', 'the same under full weight', ['push-up'], 'hips sag', dose([2, 4], [6, 20])),
+      rung('floor', 'the same under full weight', ['push-up'], 'hips sag', dose([2, 4], [6, 15])),
       rung('loaded push-up', 'more than yourself', ['loaded-push-up'], 'shoulders rise to the ears', LOADED),
       rung(
         'bench or press',

@@ -458,15 +458,24 @@ describe('what stands still', () => {
     (await callsOf(club, health)).filter((call): call is CallOf<K> => call.kind === kind);
 
   /** The main lift three times in a loading phase, the last two well under the first. */
-  async function stuck(who: string, phase: 'specific' | 'in-season' = 'specific'): Promise<void> {
-    await knownGround(club, [who]);
+  async function stuck(
+    who: string,
+    phase: 'specific' | 'in-season' = 'specific',
+    known: readonly string[] = [who],
+    lift: string | null = null,
+  ): Promise<void> {
+    await knownGround(club, known);
     for (const [day, loadKg] of [
       ['2026-11-16', 100],
       ['2026-11-19', 90],
       ['2026-11-22', 90],
     ] as const) {
       onDay(day);
-      const id = await makeCard(club, day, { phase });
+      const pin = { exerciseId: lift ?? '', dosed: null, typed: false, byCoach: true };
+      const id = await makeCard(club, day, {
+        phase,
+        brief: (brief) => ({ ...brief, pins: Object.fromEntries(lift ? [['main', pin]] : []) }),
+      });
       await logDay(
         club,
         day,
@@ -501,6 +510,26 @@ describe('what stands still', () => {
     // another block asks again, were it still stuck
     onDay('2026-12-24');
     expect((await withClub(club.clubId, (tx) => loadCalls(tx))).putOff).toHaveLength(1);
+  });
+
+  it('another quality keeps the stuck lift where it is; whoever is under a force target is not offered it (PROG-10)', async () => {
+    const who = club.athletes[0]!;
+    await stuck(who, 'specific', [who], 'raised-bar-deadlift');
+    const weigh = (bodyMassKg: number | null) =>
+      withClub(club.clubId, (tx) => tx.update(athlete).set({ bodyMassKg }).where(eq(athlete.id, who)));
+    await weigh(150);
+    const [weak] = await ofKind('stall');
+    expect(weak!.keep).toBeNull();
+    expect(await answerCall(weak!.key, 'quality')).toMatchObject({ ok: false, issues: [{ code: 'call_gone' }] });
+    await weigh(50);
+    const [call] = await ofKind('stall');
+    expect(call!.keep!.kg).toBeLessThanOrEqual(call!.nowKg);
+    expect(await answerCall(call!.key, 'quality')).toMatchObject({ ok: true });
+    expect(await ofKind('stall')).toEqual([]);
+    const [kept] = await withClub(club.clubId, (tx) =>
+      tx.select({ ceilings: athlete.ceilings }).from(athlete).where(eq(athlete.id, who)),
+    );
+    expect(kept!.ceilings).toMatchObject([call!.keep!]);
   });
 
   it('in season a lift is kept, and none is stuck', async () => {

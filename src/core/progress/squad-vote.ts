@@ -83,12 +83,20 @@ export function mayStep(
   return votes.answered >= votes.did * squad.answeredShare;
 }
 
-/** A third under its range is as far as a slow line falls. */
-const UNDER_RANGE = 2 / 3;
-
-/** Reps or time under which a squad's line does not fall; what is fast stays in its range, else nothing of it is left. */
-const leastOf = ({ exercise }: Pick<SquadLine, 'exercise'>, { amount: [least] }: DoseRange): number =>
-  exercise.plyo !== null || isFast(exercise) ? least : least * UNDER_RANGE;
+/**
+ * Reps or time of a squad's line at its fewest sets with a third taken off: once from inside its range, and what is fast
+ * only down to its least, else nothing of it is left.
+ * @returns null = it stays
+ */
+function amountDown(
+  { exercise, dose }: SquadLine,
+  { amount: [least] }: DoseRange,
+  method: MethodTables,
+): number | null {
+  const less = dose.amount >= least ? aThirdLess(dose, method) : null;
+  if (less === null || (exercise.plyo === null && !isFast(exercise))) return less;
+  return dose.amount > least ? Math.max(least, less) : null;
+}
 
 /**
  * The step a squad's line takes after its last time (PROG-16): a third or more of the answers down, one step down, as far
@@ -111,8 +119,8 @@ export function squadStep(
   const step = (kind: SquadStep['kind'], to: Dose): SquadStep => ({ kind, from: dose, to, votes });
   if (votes.down >= votes.answered * squad.downShare) {
     if (dose.sets > range.sets[0]) return step('set-down', { ...dose, sets: dose.sets - 1 });
-    const amount = aThirdLess(dose, method);
-    return amount === null || amount < leastOf(line, range) ? null : step('amount-down', { ...dose, amount });
+    const amount = amountDown(line, range, method);
+    return amount === null ? null : step('amount-down', { ...dose, amount });
   }
   // jumps get their sets from the block, not from votes (JUMP-10)
   if (votes.up < votes.answered * squad.upShare || may === 'kept' || line.exercise.plyo) return null;

@@ -57,7 +57,7 @@ export interface CallBase {
 }
 
 /** What a coach may say to a call that moves no dose by itself: put off, seen, lighter work, a talk, back for good. */
-export const CALL_CHOICES = ['later', 'seen', 'lighter', 'talk', 'leave'] as const;
+export const CALL_CHOICES = ['later', 'seen', 'lighter', 'quality', 'talk', 'leave'] as const;
 export type CallChoice = (typeof CALL_CHOICES)[number];
 
 /** A decision that waits, as the screen shows it. */
@@ -114,6 +114,8 @@ export type Call =
       readonly nowKg: number;
       readonly share: number;
       readonly signals: readonly StallSignal[];
+      /** the lift it is measured by, and at how many kg it would be kept while another quality is trained; null = too weak for it */
+      readonly keep: { readonly lift: string; readonly kg: number } | null;
       /** the next card, to put another lift in its place */
       readonly bench: string;
     })

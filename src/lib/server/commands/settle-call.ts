@@ -1,5 +1,6 @@
 import { eq } from 'drizzle-orm';
 import { fail, ok, type Result } from '$core/result';
+import type { CallOf } from '$lib/model/call';
 import type { AnswerCall } from '$lib/model/forms';
 import { mayLeave } from '$lib/model/way-back';
 import type { Tx } from '../db/client';
@@ -9,6 +10,7 @@ import { makeCalls } from '../reads/make-calls';
 import { leaveReturn } from './complaints';
 import { addFacts, derivedId } from './facts';
 import { recordChanges } from './record-change';
+import { setCeiling } from './squad-aims';
 
 /**
  * The coach's word on a call that moves no dose by itself: put off, seen, a talk, or lighter work for the
@@ -34,6 +36,7 @@ export async function settleCall(
   const body: CallAnswer = { key, choice };
   const athleteId = call.kind === 'stall' || call.kind === 'return' ? call.athleteId : null;
   await addFacts(tx, clubId, [{ id, kind: 'call', day: today, actor, squadId: call.squadId, athleteId, body }]);
+  if (call.kind === 'stall' && choice === 'quality') return keepLift(tx, rows, call, actor);
   if (call.kind !== 'stall' || choice !== 'lighter') return ok(null);
   await tx.update(athlete).set({ lighterFrom: today }).where(eq(athlete.id, call.athleteId));
   await recordChanges(tx, clubId, [
@@ -51,8 +54,22 @@ export async function settleCall(
   return ok(null);
 }
 
+/** Another quality: the stuck lift is kept where it is, so that what is weaker gets the work (PROG-10, DOSE-6). */
+async function keepLift(
+  tx: Tx,
+  { club, squads }: Awaited<ReturnType<typeof loadCalls>>,
+  { keep, squadId, athleteId }: CallOf<'stall'>,
+  actor: string,
+): Promise<Result<null>> {
+  const squad = club.squads.find(({ id }) => id === squadId);
+  const row = [...squads.values()].flat().find(({ id }) => id === athleteId);
+  if (!keep || !squad || !row) return fail('call_gone', ['key']);
+  return setCeiling(tx, { club, squad, row }, { ...keep, why: 'typed' }, actor);
+}
+
 function mayAnswer(call: ReturnType<typeof makeCalls>[number], choice: AnswerCall['choice']): boolean {
-  if (call.kind === 'stall') return choice !== 'seen' && choice !== 'leave';
+  if (call.kind === 'stall')
+    return choice !== 'seen' && choice !== 'leave' && (choice !== 'quality' || call.keep !== null);
   if (call.kind === 'return')
     return choice === (call.way.needsNote ? 'talk' : 'later') || (choice === 'leave' && mayLeave(call.way));
   if (call.kind === 'neglected') return choice === 'seen';

@@ -1,13 +1,13 @@
 import { eq } from 'drizzle-orm';
 import { momentsOf, testSpecs } from '$core/athlete';
 import { fail, ok, type Result } from '$core/result';
-import { targetFor, type Ceiling, type SquadAims } from '$core/startline';
-import { ageInYears } from '$core/calendar';
+import type { Ceiling, SquadAims } from '$core/startline';
 import type { AimsForm } from '$lib/model/forms';
 import type { Tx } from '../db/client';
 import { athlete, squad } from '../db/schema';
 import type { AthleteRow } from '../repositories/athletes';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
+import { leastCeiling } from '../reads/least-ceiling';
 import { recordChanges } from './record-change';
 
 /** Tests a squad may name as its result: everything that is a number. */
@@ -128,12 +128,8 @@ export async function setCeiling(
   { lift, kg, why }: { lift: string; kg: number | null; why: Ceiling['why'] },
   actor: string,
 ): Promise<Result<null>> {
-  if (testSpecs(club.method).get(lift)?.kind !== 'lift') return fail('lift_unknown', ['lift']);
-  const ageYears = row.birthDate === null ? null : ageInYears(row.birthDate, club.today);
-  const target = targetFor({ sex: row.sex, ageYears }, of.aims.targets, club.method.start);
-  const { squat, hinge } = club.method.start.ratios;
-  const times = squat[lift] !== undefined ? target.squat * squat[lift] : target.hinge * (hinge[lift] ?? 0);
-  const least = Math.ceil(times * (row.bodyMassKg ?? 0));
+  const least = leastCeiling(lift, row, of, club);
+  if (least === null) return fail('lift_unknown', ['lift']);
   if (kg !== null && kg < least) return fail('below_target', ['kg'], { least });
   const before = row.ceilings.find((one) => one.lift === lift) ?? null;
   const after: Ceiling | null = kg === null ? null : { lift, kg, since: club.today, why };

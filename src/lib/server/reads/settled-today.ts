@@ -77,6 +77,7 @@ const CHOICE_WORDS: Readonly<Record<CallChoice, string>> = {
   later: 'left for this block',
   seen: 'seen',
   lighter: 'lighter for three sessions',
+  quality: 'kept as it is, another quality is trained',
   talk: 'asked about',
   leave: 'back for good',
 };

@@ -5,8 +5,10 @@ import { ownValue } from '$core/own';
 import { listWords, MUSCLE_WORDS, WAY_BACK_RULE } from '$lib/messages';
 import type { CallOf } from '$lib/model/call';
 import { mayLeave } from '$lib/model/way-back';
-import { libraryOf, type SquadRow } from '../repositories/club-context';
+import type { AthleteRow } from '../repositories/athletes';
+import { libraryOf, type ClubContext, type SquadRow } from '../repositories/club-context';
 import { callBase, group, nameIn, type Shown } from './call-base';
+import { leastCeiling } from './least-ceiling';
 import { nextCardDay } from './page-thread';
 import { squadLedger } from './squad-ledger';
 import type { Stuck } from './standing';
@@ -49,6 +51,20 @@ export const testCalls = (tests: readonly TestAsked[], rows: Shown): CallOf<'tes
     ];
   });
 
+/** The ceiling under which a stuck lift is kept while another quality leads (PROG-10, DOSE-6); null = its target comes first. */
+function keepAt(
+  athlete: AthleteRow,
+  squad: SquadRow,
+  exerciseId: string,
+  nowKg: number,
+  club: ClubContext,
+): CallOf<'stall'>['keep'] {
+  const lift = club.library.exercises.get(exerciseId)?.load.oneRepMax?.lift;
+  const least = lift === undefined ? null : leastCeiling(lift, athlete, squad, club);
+  const kg = Math.floor(nowKg);
+  return lift !== undefined && least !== null && kg >= least ? { lift, kg } : null;
+}
+
 /** Main lifts that are stuck: one call an athlete and lift, once a block (PROG-10). */
 export const stallCalls = (stuck: readonly Stuck[], rows: Shown): CallOf<'stall'>[] =>
   stuck.flatMap(({ athlete, squad, track, stall }): CallOf<'stall'>[] => {
@@ -66,6 +82,7 @@ export const stallCalls = (stuck: readonly Stuck[], rows: Shown): CallOf<'stall'
         share: stall.share,
         // what hurts is told to those who may know (SAFE-7)
         signals: stall.signals.filter((signal) => rows.health || signal !== 'complaint'),
+        keep: keepAt(athlete, squad, track.exerciseId, stall.nowKg, rows.club),
         bench: `/bench/${squad.id}/${nextCardDay(squad, rows.club.today)}`,
       },
     ];

@@ -33,6 +33,11 @@
   <div class="buttons">
     {#if mayPlan}
       <AnswerButton {call} choice="lighter" words="Lighter for three sessions" strong={first && tired} />
+      {#if call.keep}<AnswerButton
+          {call}
+          choice="quality"
+          words="Keep it at {formatMass(call.keep.kg, mass)}, train another quality"
+        />{/if}
       <AnswerButton {call} choice="talk" words="I ask about sleep and practice" strong={first && !tired} />
       <AnswerButton {call} choice="later" words="Leave it this block" />
     {/if}
