@@ -1,7 +1,7 @@
 import { addDays, matchTags, weekdayOf } from '$core/calendar';
 import { isReturning, ownDay, rowCaseOf } from '$core/day';
 import { rowForLevel } from '$core/dose';
-import { dayLimits, type PlannedSession, type PlannedWeek } from '$core/season';
+import { dayLimits, type PlannedWeek } from '$core/season';
 import { listWords } from '$lib/messages';
 import type { SeasonApart } from '$lib/model/season';
 import { factsOf, type AthleteRow } from '../repositories/athletes';
@@ -85,11 +85,14 @@ function rowWords(
 ): string[] {
   const facts = factsOf(athlete, club.today, club, squad);
   const { method } = club;
-  const planned = sessions.find((one): one is PlannedSession => one.role !== null && one.mains.length > 0);
-  const row = planned?.mains[0]?.row;
-  const own = row && planned && rowForLevel(row, rowCaseOf(facts, method), planned.phase, method);
+  const planned = sessions.find(({ role, mains }) => role !== null && mains.length > 0);
+  const [main] = planned?.mains ?? [];
+  const row = main?.row ?? null;
+  const own = planned && row !== null ? rowForLevel(row, rowCaseOf(facts, method), planned.phase, method) : null;
   return [
     ...(health && isReturning(facts) ? ['on the way back, by the stages of the note'] : []),
-    ...(own && own !== row ? [`main lifts as ${method.doses[own].name}, not ${method.doses[row].name}`] : []),
+    ...(own !== null && row !== null && own !== row
+      ? [`main lifts as ${method.doses[own].name}, not ${method.doses[row].name}`]
+      : []),
   ];
 }

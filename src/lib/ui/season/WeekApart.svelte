@@ -8,7 +8,7 @@
 </script>
 
 <!-- Whose week is not the squad's, as the difference only. -->
-<section class="apart" aria-label="Weeks of their own">
+<section class="apart" aria-label="Athletes whose week differs">
   <h3>Weeks of their own <span class="note">what differs from the squad’s</span></h3>
   <ul>
     {#each shown as { athleteId, name, words } (athleteId)}<li>
