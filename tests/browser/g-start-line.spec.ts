@@ -69,7 +69,7 @@ test('a testing day: keyboard, paste, silly input, an unlikely value, and the ne
   await page.keyboard.press('Enter');
   // an earlier set within its time tells more than today's lighter one
   await expect(row(page, 'Teo Lizar')).toContainText('70 × 5');
-  await expect(row(page, 'Teo Lizar')).toContainText('Squat 1.30 ×BM');
+  await expect(row(page, 'Teo Lizar')).toContainText(/Squat 1\.3\d ×BM/);
 
   // both sides, without the mouse
   await cell(page, 'Teo Lizar', 'Single-leg squat, left').focus();
