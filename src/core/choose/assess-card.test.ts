@@ -78,6 +78,7 @@ describe('assessCard', () => {
     expect(of(60)).toContainEqual(
       expect.objectContaining({ code: 'minutes_left', facts: { left: expect.any(Number), asked: 60, kept } }),
     );
+    expect(assess([], { ...own, own: true, minutes: 60 }, [], 'full').findings).toEqual([]);
     expect(of(2).map(({ code }) => code)).not.toContain('minutes_left');
   });
 

@@ -233,7 +233,7 @@ const LACK_WORDS: Readonly<Record<LackReason, string>> = {
   kit: 'there is no kit for it here.',
   complaint: 'complaints of more than half of the squad stop it.',
   'match-days': 'events are too near.',
-  word: 'you took it off.',
+  word: 'it was taken off.',
 };
 
 const KEPT_FOR: Readonly<Record<KeptFor, string>> = {

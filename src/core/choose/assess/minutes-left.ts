@@ -8,13 +8,16 @@ const USED = 0.9;
 /** What keeps a session short of its minutes: the nearest event, the week, the phase, how the squad starts, nothing more. */
 export type KeptFor = 'event' | 'week' | 'season' | 'gentle' | 'covered';
 
-/** Says of a loading session that leaves minutes unused what they are kept for (SEL-9). */
+/**
+ * Says of a squad's loading session that leaves minutes unused what they are kept for (SEL-9). One asked for by name is as
+ * long as it is written.
+ */
 export function minutesLeft(
   minutes: number,
   { template }: Pick<Card, 'template'>,
-  { brief, limits, fewestSets, method }: Context,
+  { brief, limits, fewestSets, kind, method }: Context,
 ): Finding[] {
-  if (!method.templates[template]?.loading || minutes >= USED * brief.minutes) return [];
+  if (brief.own || kind || !method.templates[template]?.loading || minutes >= USED * brief.minutes) return [];
   const kept: KeptFor = limits.quiet
     ? 'event'
     : brief.lighterWeek || brief.phase === 'peak'

@@ -30,6 +30,17 @@ const PARTS: Readonly<Record<Exclude<WeekPart, 'guard'>, { readonly family: Fami
   push: { family: 'upper-push', main: false },
   'calf–foot': { family: 'calf-foot', main: false },
 };
+/** Slots whose line holds a part: taken off, it is a coach's word. */
+const SLOTS: Readonly<Record<WeekPart, readonly string[]>> = {
+  'knee-led main': ['main', 'main-2'],
+  'hip-led main': ['main', 'main-2'],
+  'single-leg knee': ['single-leg', 'single-leg-2'],
+  'single-leg hip': ['single-leg', 'single-leg-2'],
+  guard: ['guard', 'guard-2', 'guard-3'],
+  pull: ['upper-pull', 'upper-second'],
+  push: ['upper-push', 'upper-second'],
+  'calf–foot': ['calf'],
+};
 /** A congested week is whole with less (WEEK-9). */
 const CONGESTED: readonly WeekPart[] = ['knee-led main', 'hip-led main', 'guard', 'calf–foot'];
 
@@ -84,8 +95,10 @@ function reasonOf(part: WeekPart, { shape }: Pick<Card, 'shape'>, context: Conte
   const could = [...library.exercises.values()].filter((exercise) =>
     part === 'guard' ? guards.has(exercise.id) : exercise.family === PARTS[part].family,
   );
-  if (!could.some((exercise) => hasKit(exercise, brief.place))) return 'kit';
-  const off = shape.without.length > 0 || could.some(({ id }) => shape.banned.includes(id));
+  const here = could.filter((exercise) => hasKit(exercise, brief.place));
+  if (here.length === 0) return 'kit';
+  const off =
+    shape.without.some((slot) => SLOTS[part].includes(slot)) || here.every(({ id }) => shape.banned.includes(id));
   if (off || shape.alone || shape.kind !== null) return 'word';
   const hurt = brief.athletes.filter(({ complaints }) => complaints.length > 0).length;
   if (hurt * 2 > brief.athletes.length) return 'complaint';

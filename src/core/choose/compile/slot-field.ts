@@ -4,8 +4,7 @@ import type { SlotOptions } from '../candidates/options';
 
 /** What the options of a slot are measured against. */
 export interface SlotField {
-  /** it has something as good that neither the last block nor another day of this one has: lines rotate among what
-   * there is (BLOCK-4) */
+  /** it has something as good that neither the last block nor another day of this one has (BLOCK-4) */
   readonly hasFresh: boolean;
   /** families of which it has something heavier than a band */
   readonly heavier: ReadonlySet<Family>;
@@ -20,9 +19,9 @@ export function slotField(
     // what guards is chosen for what it does, not for its load
     slot.guard ? [] : options.filter(({ exercise }) => !isBand(exercise)).map(({ exercise }) => exercise.family),
   );
-  const had = [...lastBlock, ...otherDays];
+  const had = new Set([...lastBlock, ...otherDays]);
   const hasFresh = options.some(
-    ({ exercise }) => !had.includes(exercise.id) && !(isBand(exercise) && heavier.has(exercise.family)),
+    ({ exercise }) => !had.has(exercise.id) && !(isBand(exercise) && heavier.has(exercise.family)),
   );
   return { hasFresh, heavier };
 }

@@ -33,10 +33,13 @@ export async function settleCall(
     const left = await leaveReturn(tx, rows.club, row, derivedId(id, 'returned'), call.complaintId, actor);
     if (!left.ok) return left;
   }
+  if (call.kind === 'stall' && choice === 'quality') {
+    const kept = await keepLift(tx, rows, call, actor);
+    if (!kept.ok) return kept;
+  }
   const body: CallAnswer = { key, choice };
   const athleteId = call.kind === 'stall' || call.kind === 'return' ? call.athleteId : null;
   await addFacts(tx, clubId, [{ id, kind: 'call', day: today, actor, squadId: call.squadId, athleteId, body }]);
-  if (call.kind === 'stall' && choice === 'quality') return keepLift(tx, rows, call, actor);
   if (call.kind !== 'stall' || choice !== 'lighter') return ok(null);
   await tx.update(athlete).set({ lighterFrom: today }).where(eq(athlete.id, call.athleteId));
   await recordChanges(tx, clubId, [
