@@ -1,11 +1,9 @@
-import { sql } from 'drizzle-orm';
 import { mondayOf, type SeasonPlan } from '$core/season';
 import type { Tx } from '../db/client';
-import { seasonWeek } from '../db/schema';
 import { seasonPlan } from '../reads/squad-plan';
 import { loadSquadAthletes } from '../repositories/athletes';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
-import { loadFollowed } from '../repositories/season';
+import { keepWeeks, loadFollowed } from '../repositories/season';
 
 /**
  * Writes down the weeks of a squad's plan that have begun, as they are planned now: called before and after each change of
@@ -21,13 +19,6 @@ export async function settlePlan(tx: Tx, club: ClubContext, squad: SquadRow): Pr
   // the last one written may have been changed since, while it was under way
   const from = followed.at(-1)?.start ?? mondayOf(plannedFrom);
   const begun = (plan?.weeks ?? []).filter(({ start }) => from <= start && start <= club.today);
-  if (begun.length > 0)
-    await tx
-      .insert(seasonWeek)
-      .values(begun.map((week) => ({ clubId: club.clubId, squadId: squad.id, start: week.start, week })))
-      .onConflictDoUpdate({
-        target: [seasonWeek.clubId, seasonWeek.squadId, seasonWeek.start],
-        set: { week: sql`excluded.week` },
-      });
+  await keepWeeks(tx, { clubId: club.clubId, squadId: squad.id }, begun);
   return plan;
 }
