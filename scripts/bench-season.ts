@@ -64,10 +64,12 @@ function ownDays(plan: SeasonPlan, events: ReturnType<typeof saturdays>): number
         lighter: [],
         contactsToday: 0,
         heavyBefore: false,
+        sharedWeek: null,
+        stepped: {},
       };
       const squad = sessionOn(plan, day)?.limits ?? null;
       const setting = { day, events, afterHeavy: false, lighterWeek: false };
-      if (ownDay(setting, calendar, squad, METHOD.settings).limits.quiet) quiet += 1;
+      if (ownDay(setting, calendar, squad, METHOD).limits.quiet) quiet += 1;
     }
   return quiet;
 }

@@ -6,6 +6,7 @@ import {
   NO_CHANGES,
   planSeason,
   type Followed,
+  type Practice,
   type SeasonEvent,
   type SeasonInput,
   type SeasonPlan,
@@ -44,6 +45,17 @@ export const laid = (over: Partial<SeasonInput>, followed: Followed | null = nul
 };
 export const saturdays = (from: number, to: number): SeasonEvent[] =>
   Array.from({ length: to - from + 1 }, (_, i) => event(at(from + i, 6)));
+
+/** A weekly practice of an hour and a half. */
+export const practice = (weekday: number, start: string, hardness = 5): Practice => ({
+  id: `p${String(weekday)}${start}`,
+  weekday,
+  start,
+  minutes: 90,
+  hardness,
+  jumps: 0,
+  except: [],
+});
 
 /** Any calendar: tournaments, holes, friendlies, a hall that shuts. */
 export const anyInput = fc

@@ -4,7 +4,14 @@ import { afterAll, beforeEach, expect, it } from 'vitest';
 import { closeAuth } from '../../src/lib/server/auth/auth';
 import { addOwnDays, keepAppearances, removeOwnDays, type Played } from '../../src/lib/server/commands/own-days';
 import { closeDatabase, withClub, type Tx } from '../../src/lib/server/db/client';
-import { change, event, squad as squadTable, squadAthlete } from '../../src/lib/server/db/schema';
+import {
+  change,
+  event,
+  gymSession,
+  sessionLine,
+  squad as squadTable,
+  squadAthlete,
+} from '../../src/lib/server/db/schema';
 import { apartToday } from '../../src/lib/server/reads/apart';
 import { readBalance } from '../../src/lib/server/reads/balance';
 import { askedOf, makeBrief } from '../../src/lib/server/reads/make-brief';
@@ -168,6 +175,19 @@ it('an athlete of two squads: the other’s match and the other’s card bear on
   const { calendars } = makeBrief(rows, askedOf(rows, 60));
   expect(calendars[who(0)]?.contactsToday).toBeGreaterThan(0);
   expect(words).toContain('contacts earlier today');
+  // and what it trained comes off the week that both share
+  const { sharedWeek, stepped } = calendars[who(0)]!;
+  expect(sharedWeek?.phases).toEqual(['in-season']);
+  expect(sharedWeek!.knee + sharedWeek!.hip).toBeGreaterThan(0);
+  expect(words).toMatch(/another squad this week, \d+ knee-led and \d+ hip-led sets left/);
+  expect(stepped).toEqual({});
+  await withClub(club.clubId, async (tx) => {
+    const reasons = [{ code: 'squad_step', rules: ['PROG-16'], facts: { rise: true } }];
+    const [card] = await tx.select().from(gymSession).where(eq(gymSession.squadId, other));
+    await tx.update(sessionLine).set({ reasons }).where(eq(sessionLine.sessionId, card!.id));
+  });
+  const rose = await dayOf(club, DAY);
+  expect(Object.keys(makeBrief(rose, askedOf(rose, 60)).calendars[who(0)]!.stepped).length).toBeGreaterThan(0);
   // in the other direction nothing: this squad trains in the evening
   const back = await dayOf({ ...club, squadId: other }, DAY);
   expect(makeBrief(back, askedOf(back, 60)).calendars).toEqual({});

@@ -106,6 +106,8 @@ export const SETTINGS: MethodSettings = {
   },
   week: {
     quietDaysBefore: 2,
+    hardPractice: 7,
+    practiceApartMinutes: 360,
     recoveryDaysAfter: 1,
     heavySets: 3,
     heavyIntensity: 0.8,

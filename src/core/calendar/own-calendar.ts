@@ -1,3 +1,4 @@
+import type { Phase } from '../library';
 import type { Day } from './day';
 import type { EventDay, MatchTag } from './match-tags';
 import { matchTags } from './match-tags';
@@ -28,6 +29,23 @@ export interface OwnCalendar {
   readonly contactsToday: number;
   /** heavy work for the legs with another squad less than two days behind */
   readonly heavyBefore: boolean;
+  /** this week's hard sets before this session with all squads; null = trained with one only */
+  readonly sharedWeek: SharedWeek | null;
+  /** what lines came to with another squad less than a week ago, by entry and row */
+  readonly stepped: Readonly<Record<string, SteppedTo>>;
+}
+
+/** A week that squads share an athlete in: hard sets led by knee and hip so far, and the phases the squads are in. */
+export interface SharedWeek {
+  readonly knee: number;
+  readonly hip: number;
+  readonly phases: readonly Phase[];
+}
+
+/** Sets and reps (or seconds) that a squad's step came to. */
+export interface SteppedTo {
+  readonly sets: number;
+  readonly amount: number;
 }
 
 export const isWithin = (day: Day, spans: readonly Span[]): boolean =>

@@ -59,6 +59,10 @@ export interface DayContext extends Omit<DaySetting, 'tracks' | 'events' | 'cale
   readonly limits: DayLimits;
   /** tier-weighted contacts of the athlete it is for, earlier today with another squad */
   readonly contactsBefore: number;
+  /** hard sets that a week shared with another squad leaves the athlete it is for; null = not shared */
+  readonly setsLeft: Readonly<Record<'knee' | 'hip', number>> | null;
+  /** what lines came to with another squad less than a week ago, by entry and row */
+  readonly stepped: OwnCalendar['stepped'];
   /** how the day of the athlete it is for differs from the squad's */
   readonly apart: Apart;
   /** the same day as it is for one athlete, by what that calendar holds beside the squad's */
@@ -92,6 +96,8 @@ export function makeDayContext(setting: DaySetting, library: Library, method: Me
     tags,
     limits: dayLimits(tags, method.settings, setting.afterHeavy),
     contactsBefore: 0,
+    setsLeft: null,
+    stepped: {},
     apart: TOGETHER,
     lightCard: remembered(
       ({ id, lighterFrom }: Pick<AthleteFacts, 'id' | 'lighterFrom'>) =>
@@ -104,12 +110,12 @@ export function makeDayContext(setting: DaySetting, library: Library, method: Me
   };
   const [alone] = setting.own ? Object.values(calendars) : [];
   // an own card has no squad beside it: the athlete's day is its day
-  const card = alone ? { ...asSquad, ...ownDay(setting, alone, null, method.settings) } : asSquad;
+  const card = alone ? { ...asSquad, ...ownDay(setting, alone, null, method) } : asSquad;
   const context: DayContext = {
     ...card,
     forAthlete: remembered((athleteId: string): DayContext => {
       const calendar = !alone && Object.hasOwn(calendars, athleteId) ? calendars[athleteId] : undefined;
-      return calendar ? { ...context, ...ownDay(setting, calendar, card.limits, method.settings) } : context;
+      return calendar ? { ...context, ...ownDay(setting, calendar, card.limits, method) } : context;
     }),
   };
   return context;

@@ -416,7 +416,15 @@ describe('a main lift as the season writes it (BLOCK-5)', () => {
 
 describe('a day of one’s own beside the squad’s (WEEK-2, WEEK-3, WEEK-4)', () => {
   const ON = '2026-11-24';
-  const calendar = { elsewhere: [], had: [], lighter: [], contactsToday: 0, heavyBefore: false };
+  const calendar = {
+    elsewhere: [],
+    had: [],
+    lighter: [],
+    contactsToday: 0,
+    heavyBefore: false,
+    sharedWeek: null,
+    stepped: {},
+  };
   const own = (of: Partial<OwnCalendar>, more: Partial<Brief> = {}) => ({
     calendars: { a1: { ...calendar, ...of } },
     ...more,
@@ -493,6 +501,44 @@ describe('a day of one’s own beside the squad’s (WEEK-2, WEEK-3, WEEK-4)', (
     // 15 landings a set, and at most three raw ones for each contact that is left
     expect([0, limit - 16, limit - 10, limit - 6].map(sets)).toEqual([3, 3, 2, 1]);
     expect(view(hops, person(), own({ contactsToday: limit })).exerciseId).toBeNull();
+  });
+
+  it('a week shared with another squad leaves what the lower row holds: sets come off the last lines first', () => {
+    const lunge = line('split-squat', 'D-MAINT', { sets: 3, amount: 6, rir: 2 });
+    const [, most] = METHOD.phases['in-season'].weeklySets!.knee;
+    const done = (knee: number) =>
+      views([squat, lunge, plank], person(), own({ sharedWeek: { knee, hip: 0, phases: ['in-season'] } })).map(
+        ({ exerciseId, dose: { sets } }) => (exerciseId === null ? 0 : sets),
+      );
+    expect(done(0)).toEqual([3, 3, 2]);
+    expect([6, 5, 4, 2, 1, 0].map((left) => done(most - left))).toEqual([
+      [3, 3, 2],
+      [3, 2, 2],
+      [3, 1, 2],
+      [1, 1, 2],
+      [1, 0, 2],
+      [0, 0, 2],
+    ]);
+    // the squad whose row is lower sets it, and a lighter week has less
+    const general = METHOD.phases.general.weeklySets!.knee[1];
+    expect(general).toBeGreaterThan(most);
+    const phases = ['general', 'in-season'] as const;
+    const both = views([squat, lunge], person(), own({ sharedWeek: { knee: most - 4, hip: 0, phases } }));
+    expect(both.map(({ dose: { sets } }) => sets)).toEqual([3, 1]);
+    expect(codes(both[1]!)).toContain('shared_week');
+    expect(codes(views([squat, lunge], person(), own({ sharedWeek: { knee: most, hip: 0, phases } }))[0]!)).toEqual([
+      'shared_week',
+    ]);
+  });
+
+  it('a line rises once a week over both squads', () => {
+    const at = (sets: number, amount: number, id = 'back-squat D-MAINT') =>
+      view(squat, person(), own({ stepped: { [id]: { sets, amount } } }));
+    expect(at(3, 5).dose).toMatchObject({ sets: 3, amount: 5 });
+    expect(codes(at(3, 5))).toContain('stepped_elsewhere');
+    expect(at(2, 8).dose).toMatchObject({ sets: 2, amount: 6 });
+    expect(codes(at(3, 6))).not.toContain('stepped_elsewhere');
+    expect(at(3, 5, 'back-squat D-MAX').dose.amount).toBe(6);
   });
 
   it('an own card is made for the athlete’s own day', () => {

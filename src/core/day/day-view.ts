@@ -16,6 +16,7 @@ import { easeForLayoff } from './ease-for-layoff';
 import { judgeDay } from './judge-day';
 import { judgeOption } from './judge-option';
 import { barsOwnDay, easeToPrimer } from './own-day';
+import { holdStep, sharedWeek, trimSharedSets } from './shared-week';
 import { trimContacts } from './trim-contacts';
 import { easedTo, type WorkingLine } from './working-line';
 
@@ -41,10 +42,12 @@ export function dayView(card: Pick<Card, 'lines' | 'typed'>, athlete: AthleteFac
     if (found) patterns[i] = found.exercise.pattern;
     return found;
   });
-  const fitted = easeFamilies(trimContacts(working, athlete, context), context).map((line, i) => {
-    if (!line || line.typed) return line;
-    return barsNow(line, athlete, context, isUngated(lines[i], line)) ? null : line;
-  });
+  const fitted = easeFamilies(trimSharedSets(trimContacts(working, athlete, context), context), context).map(
+    (line, i) => {
+      if (!line || line.typed) return line;
+      return barsNow(line, athlete, context, isUngated(lines[i], line)) ? null : line;
+    },
+  );
   return lines.map((line, i) => {
     const fixed = begun[i];
     if (fixed) return asBegun(line, fixed, athlete, context);
@@ -85,7 +88,7 @@ function workOut(
       ? { code: 'pattern_taken', rules: ['SEL-1'], facts: {} }
       : barsNow(prepare(one), athlete, context, isUngated(line, one));
   const own = easeForThree(
-    easeForLayoff(rampEccentric(base, athlete, context), athlete, context),
+    easeForLayoff(rampEccentric(holdStep(base, context), athlete, context), athlete, context),
     line,
     athlete,
     barred,
@@ -136,11 +139,13 @@ function easeFamilies(lines: readonly (WorkingLine | null)[], context: DayContex
   return eased;
 }
 
-const lastReason = (line: WorkingLine | null | undefined, athlete: AthleteFacts, context: DayContext): Reason | null =>
-  line
-    ? (barsNow(line, athlete, context) ?? {
-        code: 'contacts_trimmed',
-        rules: ['JUMP-8'],
-        facts: { from: line.dose.sets, to: 0, limit: 0 },
-      })
-    : null;
+/** Why a line that nothing bars is left out after all: landings, a week shared with another squad, or an event near. */
+function lastReason(line: WorkingLine | null | undefined, athlete: AthleteFacts, context: DayContext): Reason | null {
+  if (!line) return null;
+  const barred = barsNow(line, athlete, context);
+  if (barred) return barred;
+  const { sets } = line.dose;
+  if (line.exercise.plyo)
+    return { code: 'contacts_trimmed', rules: ['JUMP-8'], facts: { from: sets, to: 0, limit: 0 } };
+  return context.setsLeft ? sharedWeek(sets, 0) : { code: 'eased_for_day', ...whyQuiet(context.limits) };
+}

@@ -1,12 +1,16 @@
 import { isWithin, ownTags, type OwnCalendar } from '../calendar';
-import type { MethodSettings } from '../method';
+import type { MethodTables } from '../method';
 import type { Reason } from '../result';
 import { dayLimits, LOWER_BODY, type DayLimits } from '../season';
 import type { DayContext, DaySetting } from './day-context';
+import { setsLeft } from './shared-week';
 import { easedTo, type WorkingLine } from './working-line';
 
 /** What of a day is an athlete's own, by a calendar beside the squad's. */
-export type OwnDay = Pick<DayContext, 'tags' | 'limits' | 'lighterWeek' | 'contactsBefore' | 'apart'>;
+export type OwnDay = Pick<
+  DayContext,
+  'tags' | 'limits' | 'lighterWeek' | 'contactsBefore' | 'setsLeft' | 'stepped' | 'apart'
+>;
 
 /** How an athlete's day differs from the squad's, for what the card of the squad does not do by itself. */
 export interface Apart {
@@ -23,18 +27,22 @@ export function ownDay(
   setting: Pick<DaySetting, 'day' | 'events' | 'afterHeavy' | 'lighterWeek'>,
   calendar: OwnCalendar,
   squad: DayLimits | null,
-  settings: MethodSettings,
+  method: MethodTables,
 ): OwnDay {
+  const { settings } = method;
   const { day, events, afterHeavy } = setting;
   const { tagReachDays: reach, shortMinutes } = settings.week;
   const { tags, recovers } = ownTags(day, events, calendar, { reach, shortMinutes });
   const own = dayLimits(tags, settings, afterHeavy || calendar.heavyBefore);
   const limits = recovers ? own : { ...own, recovery: false };
+  const lighterWeek = setting.lighterWeek || isWithin(day, calendar.lighter);
   return {
     tags,
     limits,
-    lighterWeek: setting.lighterWeek || isWithin(day, calendar.lighter),
+    lighterWeek,
     contactsBefore: calendar.contactsToday,
+    setsLeft: calendar.sharedWeek && setsLeft(calendar.sharedWeek, lighterWeek, method),
+    stepped: calendar.stepped,
     apart: {
       event: squad !== null && limits.on && !squad.on,
       recovery: squad !== null && limits.recovery && !squad.recovery,

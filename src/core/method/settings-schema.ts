@@ -93,6 +93,9 @@ export const settingsSchema = z.object({
   }),
   week: z.object({
     quietDaysBefore: z.number(),
+    /** from which hardness of 10 a practice is hard, and minutes from a session's end to its start that keep both worth doing */
+    hardPractice: z.number(),
+    practiceApartMinutes: z.number(),
     recoveryDaysAfter: z.number(),
     heavySets: z.number(),
     heavyIntensity: z.number(),

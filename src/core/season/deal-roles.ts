@@ -51,7 +51,7 @@ export function dealRoles(
   const free = chosen(
     days
       .filter(({ limits }) => holdsMain(limits))
-      .map((one) => ({ ...one, suits: isHardDay(byPractice(one, practices)) })),
+      .map((one) => ({ ...one, suits: isHardDay(byPractice(one, practices, settings.week)) })),
     Math.max(0, Math.min(most ?? MOST_ROLES, MOST_ROLES) - done.length),
     done,
   );

@@ -2,14 +2,16 @@ import { addDays, type Day } from '../calendar';
 import type { MethodTables } from '../method';
 import type { Finding } from '../result';
 import { moveSession } from './change-season';
-import { byPractice } from './hard-days';
+import { gymTimeOn } from './gym-time';
+import { byPractice, clearStart, practiceBeside } from './hard-days';
 import type { PlannedSession, PlannedWeek, SeasonPlan } from './planned';
 import { planSeason, weekStarting, type Followed } from './plan-season';
 import type { SeasonInput } from './season-input';
 
 /** What one tap does about a warning. */
 export type Remedy =
-  | { readonly kind: 'move'; readonly from: Day; readonly to: Day }
+  /** `start` null = at its usual hour */
+  | { readonly kind: 'move'; readonly from: Day; readonly to: Day; readonly start: string | null }
   | { readonly kind: 'gym-day'; readonly weekday: number; readonly start: string; readonly minutes: number }
   | { readonly kind: 'primer' };
 
@@ -33,7 +35,7 @@ export function findRemedies(
   const before = planSeason(input, method, followed);
   if (!before.ok) return [];
   const found: Remedy[] = [];
-  for (const remedy of candidates(monday, note, input, before.value, followed.from)) {
+  for (const remedy of candidates(monday, note, input, method, before.value, followed.from)) {
     const after = planSeason(withRemedy(input, remedy, followed.from), method, followed);
     if (after.ok && helps(before.value, after.value, monday, note)) found.push(remedy);
     if (found.length === MOST_OFFERED) break;
@@ -52,42 +54,49 @@ export function withRemedy(input: SeasonInput, remedy: Remedy, today: Day): Seas
       return { ...input, gymDays, sessionsAWeek: input.sessionsAWeek && input.sessionsAWeek + 1 };
     }
     case 'move': {
-      const moved = moveSession(input, { from: remedy.from, to: remedy.to, start: null }, today);
+      const moved = moveSession(input, remedy, today);
       return moved.ok ? { ...input, changes: moved.value } : input;
     }
   }
 }
 
-function candidates(monday: Day, { code }: Finding, input: SeasonInput, plan: SeasonPlan, today: Day): Remedy[] {
+function candidates(
+  monday: Day,
+  { code }: Finding,
+  input: SeasonInput,
+  { settings }: MethodTables,
+  plan: SeasonPlan,
+  today: Day,
+): Remedy[] {
   const week = weekStarting(plan, monday);
   if (!week) return [];
   const days = [0, 1, 2, 3, 4, 5, 6].map((ahead) => addDays(monday, ahead)).filter((day) => day >= today);
   const eased = week.sessions.filter(({ role, limits, near }) => role !== null && (limits.quiet || near));
   const usual = input.gymDays.map(({ weekday }) => addDays(monday, weekday - 1));
   const idle = usual.filter((day) => !week.sessions.some((one) => one.day === day && one.role !== null));
-  const early = week.sessions.filter((one) => one.role !== null && byPractice(one, input.practices) === 'before');
+  const early = week.sessions.filter(
+    (one) => one.role !== null && byPractice(one, input.practices, settings.week) === 'before',
+  );
+  const besides = week.sessions.filter((one) => practiceBeside(one, input.practices) !== null);
   const toMove: Readonly<Record<string, readonly PlannedSession[]>> = {
     main_near_event: eased,
     heavy_too_near: eased,
     before_hard_practice: early,
+    hour_of_practice: besides,
   };
   const movable = toMove[code]?.map(({ day }) => day) ?? idle;
   const moves = movable
     .filter((day) => day >= today)
-    .flatMap((from) => days.filter((to) => !usual.includes(to)).map((to): Remedy => ({ kind: 'move', from, to })));
-  const [slot] = input.gymDays;
+    .flatMap((from) => days.filter((to) => !usual.includes(to)).flatMap((to) => movedClear(from, to, input)));
   const free = [1, 2, 3, 4, 5, 6, 7].filter((weekday) => !input.gymDays.some((one) => one.weekday === weekday));
-  const more = free.map((weekday): Remedy => ({
-    kind: 'gym-day',
-    weekday,
-    start: slot?.start ?? '18:00',
-    minutes: slot?.minutes ?? 60,
-  }));
+  const more = free.flatMap((weekday) => gymDayClear(weekday, monday, input));
   switch (code) {
     case 'main_near_event':
     case 'heavy_too_near':
     case 'before_hard_practice':
       return moves;
+    case 'hour_of_practice':
+      return [...besides.flatMap(({ day }) => movedClear(day, day, input)), ...moves];
     case 'no_day_for_main':
       return [...moves, ...more];
     case 'strength_may_fade':
@@ -95,6 +104,20 @@ function candidates(monday: Day, { code }: Finding, input: SeasonInput, plan: Se
     default:
       return [];
   }
+}
+
+/** A session moved to a day, at an hour that no practice has. */
+function movedClear(from: Day, to: Day, input: SeasonInput): Remedy[] {
+  const slot = gymTimeOn(from, input);
+  const start = slot && clearStart({ ...slot, day: to }, input.practices);
+  return start ? [{ kind: 'move', from, to, start: start === slot.start ? null : start }] : [];
+}
+
+/** One more weekday in the gym, as long as the first, at an hour that no practice has. */
+function gymDayClear(weekday: number, monday: Day, { gymDays: [usual], practices }: SeasonInput): Remedy[] {
+  const slot = { start: usual?.start ?? '18:00', minutes: usual?.minutes ?? 60 };
+  const start = clearStart({ ...slot, day: addDays(monday, weekday - 1) }, practices);
+  return start ? [{ kind: 'gym-day', weekday, start, minutes: slot.minutes }] : [];
 }
 
 function helps(before: SeasonPlan, after: SeasonPlan, monday: Day, note: Finding): boolean {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { METHOD } from '$catalog';
 import { addDays, daysBetween, weekdayOf, type Day } from '../calendar';
-import { anyInput, at, event, gym, input, laid, MONDAY, saturdays } from '../../../tests/season-input';
+import { anyInput, at, event, gym, input, laid, MONDAY, practice, saturdays } from '../../../tests/season-input';
 import { DEFAULT_SCHOOLS } from '../method';
 import {
   byPractice,
@@ -200,15 +200,6 @@ describe('blocks (BLOCK-1)', () => {
 });
 
 describe('hard days hard, easy days easy (WEEK-5)', () => {
-  const practice = (weekday: number, start: string, hardness: number) => ({
-    id: `p${String(weekday)}${start}`,
-    weekday,
-    start,
-    minutes: 90,
-    hardness,
-    jumps: 0,
-    except: [],
-  });
   const session = { day: at(1, 2), start: '18:00', minutes: 60 };
   it.each<[string, string, number, ReturnType<typeof byPractice>]>([
     ['after a hard practice', '16:30', 8, 'after'],
@@ -218,8 +209,8 @@ describe('hard days hard, easy days easy (WEEK-5)', () => {
     ['six hours before one', '25:00', 9, 'apart'],
     ['not quite six hours', '24:59', 9, 'before'],
   ])('a session %s', (_, start, hardness, lies) => {
-    expect(byPractice(session, [practice(2, start, hardness)])).toBe(lies);
-    expect(byPractice(session, [practice(3, start, hardness)])).toBeNull();
+    expect(byPractice(session, [practice(2, start, hardness)], METHOD.settings.week)).toBe(lies);
+    expect(byPractice(session, [practice(3, start, hardness)], METHOD.settings.week)).toBeNull();
   });
 
   it('of more gym days than are wanted, those after a hard practice are used', () => {

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { METHOD } from '$catalog';
 import { addDays } from '../calendar';
 import { DEFAULT_SCHOOLS } from '../method';
-import { anyInput, at, event, gym, input, laid, MONDAY, saturdays } from '../../../tests/season-input';
+import { anyInput, at, event, gym, input, laid, MONDAY, practice, saturdays } from '../../../tests/season-input';
 import {
   comparePlans,
   findRemedies,
@@ -219,9 +219,33 @@ describe('remedies', () => {
   it('a session two days before a match goes where it may be heavy, and nowhere worse', () => {
     // Friday and Sunday lie next to a match, and Saturday is its own day
     expect(offered(2, 'main_near_event', { gymDays: gym(2, 4) })).toEqual([
-      { kind: 'move', from: at(2, 4), to: at(2, 1) },
-      { kind: 'move', from: at(2, 4), to: at(2, 3) },
+      { kind: 'move', from: at(2, 4), to: at(2, 1), start: null },
+      { kind: 'move', from: at(2, 4), to: at(2, 3), start: null },
     ]);
+  });
+
+  it('no session goes to the hour of practice: it ends as practice begins, or that day is not offered', () => {
+    const practices = [practice(1, '18:30'), practice(3, '00:30')];
+    const moves = offered(2, 'main_near_event', { gymDays: gym(2, 4), practices });
+    expect(moves[0]).toEqual({ kind: 'move', from: at(2, 4), to: at(2, 1), start: '17:30' });
+    expect(
+      offered(2, 'main_near_event', { gymDays: [...gym(2), { weekday: 4, start: '01:00', minutes: 60 }], practices }),
+    ).toEqual([{ kind: 'move', from: at(2, 4), to: at(2, 1), start: null }]);
+  });
+
+  it('a session put on the hour of practice is told so, and goes before it or elsewhere; a standing hour is not', () => {
+    const practices = [practice(2, '18:30'), practice(3, '18:30')];
+    const changes = { ...NO_CHANGES, moves: [{ from: at(2, 2), to: at(2, 3), start: null }] };
+    const of = { gymDays: gym(2), practices, changes, events: [], end: at(8, 7) };
+    const codes = laid(of).weeks.map(({ notes }) => notes.map(({ code }) => code).includes('hour_of_practice'));
+    expect(codes.indexOf(true)).toBe(1);
+    expect(codes.filter(Boolean)).toHaveLength(1);
+    expect(offered(2, 'hour_of_practice', of)[0]).toEqual({
+      kind: 'move',
+      from: at(2, 3),
+      to: at(2, 3),
+      start: '17:30',
+    });
   });
 
   it('one session a week in season: a primer first, then the weekdays that hold a lift', () => {
@@ -239,9 +263,9 @@ describe('remedies', () => {
     expect([tuesday?.near, wednesday?.near]).toEqual([false, true]);
     expect(wednesday?.mains[0]?.sets).toBeLessThan(3);
     expect(offered(3, 'heavy_too_near', { gymDays: gym(2, 3), events: [], end: at(44, 7) })).toEqual([
-      { kind: 'move', from: at(3, 3), to: at(3, 4) },
-      { kind: 'move', from: at(3, 3), to: at(3, 5) },
-      { kind: 'move', from: at(3, 3), to: at(3, 6) },
+      { kind: 'move', from: at(3, 3), to: at(3, 4), start: null },
+      { kind: 'move', from: at(3, 3), to: at(3, 5), start: null },
+      { kind: 'move', from: at(3, 3), to: at(3, 6), start: null },
     ]);
     // four sessions: a squat day and a hinge day may follow each other
     const four = laid({ gymDays: gym(1, 2, 4, 5) }).weeks[0]?.sessions ?? [];

@@ -1,7 +1,7 @@
 import { addDays } from '../calendar';
 import type { MethodTables } from '../method';
 import type { Finding } from '../result';
-import { byPractice } from './hard-days';
+import { byPractice, practiceBeside } from './hard-days';
 import type { PlannedWeek } from './planned';
 import type { SeasonInput } from './season-input';
 
@@ -16,7 +16,7 @@ export function weekNotes(
   week: Laid,
   before: readonly PlannedWeek[],
   input: SeasonInput,
-  { settings: { season } }: MethodTables,
+  { settings: { season, week: rules } }: MethodTables,
 ): Finding[] {
   if (week.closed) return [];
   const notes: Finding[] = [];
@@ -41,8 +41,12 @@ export function weekNotes(
   if (near.length > 0) notes.push(finding('note', 'heavy_too_near', ['WEEK-3'], { days: near }));
   const eased = lifts.filter(({ limits }) => limits.quiet).map(({ day }) => day);
   if (eased.length > 0) notes.push(finding('note', 'main_near_event', ['WEEK-2'], { days: eased }));
-  const early = lifts.filter((one) => byPractice(one, input.practices) === 'before').map(({ day }) => day);
+  const early = lifts.filter((one) => byPractice(one, input.practices, rules) === 'before').map(({ day }) => day);
   if (early.length > 0) notes.push(finding('note', 'before_hard_practice', ['WEEK-5'], { days: early }));
+  // a standing hour is the coach's arrangement; one that was moved may have met practice unseen
+  const moved = week.sessions.filter(({ day }) => input.changes.moves.some(({ to }) => to === day));
+  const beside = moved.filter((one) => practiceBeside(one, input.practices)).map(({ day }) => day);
+  if (beside.length > 0) notes.push(finding('note', 'hour_of_practice', ['WEEK-7'], { days: beside }));
   const outside = input.events.filter(({ day }) => week.start <= day && day <= addDays(week.start, 6));
   const twice = outside.filter(({ day }, i) => outside.findIndex((other) => other.day === day) !== i);
   if (twice.length > 0)

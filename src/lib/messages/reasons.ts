@@ -137,6 +137,12 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   day_bars_heavy: (f) => `${near(f.daysBefore)}: no heavy lower-body work.`,
   own_event: () => 'Plays with others today: nothing of this card.',
   own_recovery: () => 'Played yesterday: recovery only.',
+  shared_week: (f) =>
+    f.to === 0
+      ? 'The week’s sets are done, with another squad too: nothing of this one.'
+      : `The week is shared with another squad: ${text(f.to)} of ${text(f.from)} sets are left of it.`,
+  stepped_elsewhere: (f) =>
+    `Rose to ${text(f.sets)} × ${text(f.amount)} with another squad less than a week ago: once a week over both.`,
   own_primer: (f) => `${near(f.daysBefore)}: a primer’s sets and reps at most.`,
   day_bars_new: (f) => `${near(f.daysBefore)}: nothing new for the legs (not done in ${text(f.newAfterDays)} days).`,
   at_ceiling: (f) =>
@@ -186,6 +192,8 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   heavy_too_near: (f) => `Less than 48 hours after a heavy session, so eased until it is not heavy: ${days(f.days)}.`,
   before_hard_practice: (f) =>
     `Strength close before a hard practice: after it, or six hours apart, leaves both worth doing: ${days(f.days)}.`,
+  hour_of_practice: (f) =>
+    `Moved to an hour that practice has: ${days(f.days)}. Another hour, or practice off that day.`,
   two_events_a_day: (f) => `Two events on one day: ${days(f.days)}.`,
   eased_for_week: (f) =>
     `${f.peak === true ? 'Towards the peak, fewer sets at the same load' : 'A lighter week'}: ${String(f.to)} of ${String(f.from)} sets.`,

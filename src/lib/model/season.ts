@@ -39,6 +39,7 @@ export interface SeasonDay {
     start: string;
     minutes: number;
     hardness: number;
+    hard: boolean;
     off: boolean;
   }[];
   readonly isOver: boolean;

@@ -43,7 +43,7 @@ export async function takeRemedy(
     case undefined:
       return fail('remedy_gone', ['at']);
     case 'move':
-      return putSession(tx, club, squad, { from: remedy.from, to: remedy.to, start: null }, actor);
+      return putSession(tx, club, squad, remedy, actor);
     case 'primer':
       return chooseSchool(tx, club, { school: 'dayBefore', option: 'primer', squadId: squad.id }, actor);
     case 'gym-day': {

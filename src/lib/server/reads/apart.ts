@@ -18,7 +18,7 @@ export function apartToday(brief: Brief, { method }: Pick<ClubContext, 'method'>
   const { settings } = method;
   const squad = dayLimits(matchTags(brief.day, brief.events, settings.week.tagReachDays), settings, brief.afterHeavy);
   return Object.entries(brief.calendars).flatMap(([athleteId, calendar]) => {
-    const own = ownDay(brief, calendar, squad, settings);
+    const own = ownDay(brief, calendar, squad, method);
     const words = ownDayWords(own, squad, brief.lighterWeek);
     return words === null ? [] : [{ athleteId, words, freer: isFreer(own.limits, squad) }];
   });
@@ -26,6 +26,13 @@ export function apartToday(brief: Brief, { method }: Pick<ClubContext, 'method'>
 
 const isFreer = (own: DayLimits, squad: DayLimits): boolean =>
   (squad.primerOnly && !own.primerOnly) || (squad.recovery && !own.recovery && !own.primerOnly);
+
+/** Of a week shared with another squad: what it leaves (section 7). */
+function sharedWords({ setsLeft, stepped }: OwnDay): string | null {
+  if (setsLeft && Number.isFinite(setsLeft.knee + setsLeft.hip))
+    return `trained with another squad this week, ${String(setsLeft.knee)} knee-led and ${String(setsLeft.hip)} hip-led sets left`;
+  return Object.keys(stepped).length > 0 ? 'rose with another squad less than a week ago' : null;
+}
 
 /** How an athlete's own day differs from the squad's; null = it does not. */
 export function ownDayWords(own: OwnDay, squad: DayLimits, lighter: boolean): string | null {
@@ -40,6 +47,7 @@ export function ownDayWords(own: OwnDay, squad: DayLimits, lighter: boolean): st
         : `legs eased, ${tag ?? 'an event near'}`
       : null,
     own.lighterWeek && !lighter ? 'exams, less of everything' : null,
+    sharedWords(own),
     own.contactsBefore > 0 ? `${String(Math.round(own.contactsBefore))} contacts earlier today` : null,
     isFreer(own.limits, squad) ? 'free of the match' : null,
   ].filter((one) => one !== null);

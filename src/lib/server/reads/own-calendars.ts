@@ -1,9 +1,11 @@
-import { addDays, daysBetween, isWithin, type Day, type OwnCalendar } from '$core/calendar';
+import { addDays, daysBetween, isWithin, type Day, type OwnCalendar, type SharedWeek } from '$core/calendar';
 import { contactsOf } from '$core/jumps';
-import { gymTimeOn, heavyFamilies } from '$core/season';
+import { gymTimeOn, heavyFamilies, mondayOf } from '$core/season';
 import type { AthleteRow } from '../repositories/athletes';
 import { libraryOf, timesOf, type ClubContext, type SquadRow } from '../repositories/club-context';
 import type { SessionRow } from '../repositories/sessions';
+import { ledSets } from './sets-left';
+import { SQUAD_STEP } from './squad-steps';
 
 /** Hours from start to start within which heavy work of another squad makes a day a quiet one (WEEK-3). */
 const HEAVY_GAP_HOURS = 48;
@@ -14,8 +16,10 @@ export interface CalendarRows {
   readonly squad: SquadRow;
   readonly day: Day;
   readonly athletes: readonly AthleteRow[];
-  /** cards of other squads that some of the athletes train with, of the day and the two before */
+  /** cards of other squads that some of the athletes train with, of the last week up to the day */
   readonly elsewhere: readonly SessionRow[];
+  /** the squad's own of at least as long */
+  readonly sessions: readonly SessionRow[];
 }
 
 /** Whether an athlete's own calendar says that they are not here on a day. */
@@ -40,6 +44,9 @@ interface TrainedBefore {
   readonly squadId: string;
   readonly contacts: number;
   readonly heavy: boolean;
+  /** it lies in the same week, beside how many sets of it */
+  readonly week: SharedWeek | null;
+  readonly stepped: OwnCalendar['stepped'];
 }
 
 /** What another squad's card asks before this day's session begins, or null when it comes after it. */
@@ -47,7 +54,7 @@ function trainedBefore(session: SessionRow, { club, squad, day }: CalendarRows):
   const other = club.squads.find(({ id }) => id === session.squadId);
   if (!other) return null;
   const hours = hoursBetween([session.day, other], [day, squad]);
-  if (hours < 0 || hours > HEAVY_GAP_HOURS) return null;
+  if (hours < 0) return null;
   const library = libraryOf(club, other);
   const lines = session.lines.flatMap(({ exerciseId, row, dose }) => {
     const exercise = library.exercises.get(exerciseId);
@@ -61,6 +68,8 @@ function trainedBefore(session: SessionRow, { club, squad, day }: CalendarRows):
     squadId: other.id,
     contacts: session.day === day ? contacts : 0,
     heavy: hours < HEAVY_GAP_HOURS && heavyFamilies(lines, club.method).length > 0,
+    week: session.day < mondayOf(day) ? null : { ...ledSets([session], club), phases: [session.phase] },
+    stepped: daysBetween(session.day, day) < club.method.settings.progress.squad.daysBetween ? steppedOn(session) : {},
   };
 }
 
@@ -75,11 +84,8 @@ function hoursBetween([from, first]: [Day, SquadRow], [to, second]: [Day, SquadR
 
 const hourOf = (clock: string): number => Number(clock.slice(0, 2)) + Number(clock.slice(3)) / 60;
 
-function calendarOf(
-  row: AthleteRow,
-  before: readonly TrainedBefore[],
-  { club, squad }: CalendarRows,
-): OwnCalendar | null {
+function calendarOf(row: AthleteRow, before: readonly TrainedBefore[], rows: CalendarRows): OwnCalendar | null {
+  const { club, squad } = rows;
   const own = new Set(row.squads.map(({ squadId }) => squadId));
   const had = row.appearances.map(({ eventId, selected, minutes }) => ({ eventId, selected, minutes }));
   const left = new Set(had.filter(({ selected }) => !selected).map(({ eventId }) => eventId));
@@ -98,10 +104,42 @@ function calendarOf(
     lighter: row.days.filter(({ kind }) => kind === 'exams'),
     contactsToday: trained.reduce((sum, { contacts }) => sum + contacts, 0),
     heavyBefore: trained.some(({ heavy }) => heavy),
+    sharedWeek: sharedWeekOf(trained, rows),
+    stepped: Object.assign({}, ...trained.map(({ stepped }) => stepped)) as OwnCalendar['stepped'],
   };
-  const { elsewhere, had: hadHere, lighter, contactsToday, heavyBefore } = calendar;
-  const isEmpty = elsewhere.length + hadHere.length + lighter.length + contactsToday === 0 && !heavyBefore;
+  const { elsewhere, had: hadHere, lighter } = calendar;
+  const isEmpty = elsewhere.length + hadHere.length + lighter.length + trained.length === 0;
   return isEmpty ? null : calendar;
+}
+
+/** The week's hard sets of an athlete who has trained with another squad in it: theirs and this squad's together. */
+function sharedWeekOf(
+  trained: readonly TrainedBefore[],
+  { club, squad, day, sessions }: CalendarRows,
+): SharedWeek | null {
+  const others = trained.flatMap(({ week }) => week ?? []);
+  if (others.length === 0) return null;
+  const monday = mondayOf(day);
+  const here = sessions.filter((one) => one.athleteId === null && monday <= one.day && one.day < day);
+  const own = ledSets(here, club);
+  return {
+    knee: others.reduce((sum, { knee }) => sum + knee, own.knee),
+    hip: others.reduce((sum, { hip }) => sum + hip, own.hip),
+    phases: [...new Set([squad.phase, ...others.flatMap(({ phases }) => phases)])],
+  };
+}
+
+/** What lines of a card stepped up to on it. */
+function steppedOn({ lines }: SessionRow): OwnCalendar['stepped'] {
+  const rose = lines.filter(({ reasons }) =>
+    reasons.some(({ code, facts }) => code === SQUAD_STEP && facts.rise === true),
+  );
+  return Object.fromEntries(
+    rose.map(({ exerciseId, row, dose, full }) => {
+      const { sets, amount } = full?.dose ?? dose;
+      return [`${exerciseId} ${row}`, { sets, amount }];
+    }),
+  );
 }
 
 const daysOf = (from: Day, to: Day): Day[] =>

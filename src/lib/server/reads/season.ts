@@ -2,6 +2,7 @@ import { addDays, matchTags, weekdayOf } from '$core/calendar';
 import {
   dayLimits,
   planSeason,
+  isHard,
   practicesOn,
   totalSets,
   weekOf,
@@ -30,7 +31,14 @@ export interface SeasonRows {
 }
 
 /** Notes that a change of the plan may take away. */
-const MENDED = ['strength_may_fade', 'no_day_for_main', 'main_near_event', 'heavy_too_near', 'before_hard_practice'];
+const MENDED = [
+  'strength_may_fade',
+  'no_day_for_main',
+  'main_near_event',
+  'heavy_too_near',
+  'before_hard_practice',
+  'hour_of_practice',
+];
 
 /** The Season's page. @param asked week on screen, from 1; null = the one of today @param health may be known */
 export function readSeason(
@@ -183,7 +191,7 @@ function daysOf(week: PlannedWeek, squad: SquadRow, { method, today }: ClubConte
         .map((practice) => {
           const [on] = practicesOn(day, [practice]);
           const { id, start, minutes, hardness } = on ?? practice;
-          return { id, start, minutes, hardness, off: !on };
+          return { id, start, minutes, hardness, hard: isHard({ hardness }, method.settings.week), off: !on };
         }),
       session: session && sayPlanned(session, squad),
     };

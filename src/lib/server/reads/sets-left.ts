@@ -83,7 +83,7 @@ const hardSetsOf = (cards: readonly SessionRow[], { library, method }: ClubConte
 const UPPER_A_SESSION = 4;
 
 /** Hard sets of cards by what leads them. */
-function ledSets(cards: readonly SessionRow[], { library, method }: ClubContext): Record<Banded, number> {
+export function ledSets(cards: readonly SessionRow[], { library, method }: ClubContext): Record<Banded, number> {
   const sets = { knee: 0, hip: 0, calfFoot: 0, trunk: 0, push: 0, pull: 0 };
   for (const { lines } of cards)
     for (const { exerciseId, row, dose } of lines) {

@@ -18,7 +18,7 @@ export interface SquadDay {
   readonly athletes: readonly AthleteRow[];
   /** who by their own calendar is not here */
   readonly away: readonly AthleteRow[];
-  /** cards of other squads that some of the athletes train with, of this day and the two before */
+  /** cards of other squads that some of the athletes train with, of the last week */
   readonly elsewhere: readonly SessionRow[];
   /** the last weeks' cards, newest first, up to the day */
   readonly sessions: readonly SessionRow[];

@@ -54,12 +54,12 @@ function daysWords(
   const { settings } = club.method;
   return sessions.flatMap(({ day, near }) => {
     if (isAwayOn(athlete, day)) return [];
-    const calendar = ownCalendars({ club, squad, day, athletes: [athlete], elsewhere: [] })[athlete.id];
+    const calendar = ownCalendars({ club, squad, day, athletes: [athlete], elsewhere: [], sessions: [] })[athlete.id];
     if (!calendar) return [];
     const events = squad.events.map(({ day: on, kind }) => ({ day: on, kind }));
     const limits = dayLimits(matchTags(day, events, settings.week.tagReachDays), settings, near);
     const setting = { day, events, afterHeavy: near, lighterWeek: block.kind === 'lighter' };
-    const words = ownDayWords(ownDay(setting, calendar, limits, settings), limits, setting.lighterWeek);
+    const words = ownDayWords(ownDay(setting, calendar, limits, club.method), limits, setting.lighterWeek);
     return words === null ? [] : [`${sayDay(day)} ${words}`];
   });
 }

@@ -8,8 +8,8 @@ import { gymSession, sessionLine, setNow } from '../db/schema';
 
 /** How far back cards are read to make the next one: what runs, this week's coverage, the ledger's window. */
 const SESSION_DAYS = 42;
-/** Days of other squads' cards that bear on an athlete of both (WEEK-3). */
-const ELSEWHERE_DAYS = 2;
+/** Days of other squads' cards that bear on an athlete of both: a week's sets and steps (section 7), two days' heavy work (WEEK-3). */
+const ELSEWHERE_DAYS = 6;
 
 const full = { lines: { orderBy: asc(sessionLine.position) }, typed: true } as const;
 

@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { isHard } from '$core/season';
   import { tick } from 'svelte';
   import type { Trouble } from '$lib/model/forms';
   import type { SeasonDay } from '$lib/model/season';
@@ -108,11 +107,11 @@
           {put}
         />
       {/if}
-      {#each practices as { id, start, minutes, hardness, off } (id)}
+      {#each practices as { id, start, minutes, hardness, hard, off } (id)}
         <div class="practice">
           <span class:off
             >{start} Practice
-            <span class="note">{minutes} min, {isHard({ hardness }) ? 'hard' : 'not hard'} ({hardness})</span></span
+            <span class="note">{minutes} min, {hard ? 'hard' : 'not hard'} ({hardness})</span></span
           >
           {#if editable && !isOver}<form method="post" action="?/practiceDay" use:enhance>
               <CommandId of="practiceDay {id} {day} {String(off)}" />
