@@ -106,6 +106,7 @@ export const brief = (own: Partial<Brief> = {}): Brief => ({
     lastBlock: [],
     doses: {},
     steps: {},
+    again: {},
     climbs: {},
     rests: {},
     held: {},

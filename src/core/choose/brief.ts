@@ -23,6 +23,8 @@ export interface Running {
   readonly lastBlock: readonly string[];
   /** the squad's dose of an entry in a row on its last card of the last weeks (`runningKey`) */
   readonly doses: Readonly<Record<string, Dose>>;
+  /** fast lines that begin at the bottom of their range again with this block, from what they had come to (`runningKey`) */
+  readonly again: Readonly<Record<string, Pick<Dose, 'sets' | 'amount'>>>;
   /** the step its line takes after the squad's votes, which `doses` has already (`runningKey`, PROG-16) */
   readonly steps: Readonly<Record<string, SquadStep>>;
   /** sets that lines the clock has cut stay at today (`runningKey`) */

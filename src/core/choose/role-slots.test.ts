@@ -62,6 +62,7 @@ describe('roles of a week (WEEK-8)', () => {
       lastBlock: [],
       doses: {},
       steps: {},
+      again: {},
       climbs: {},
       rests: {},
       held: {},

@@ -170,6 +170,7 @@ describe('solveCard', () => {
       lastBlock: [],
       doses: {},
       steps: {},
+      again: {},
       climbs: {},
       rests: {},
       held: {},

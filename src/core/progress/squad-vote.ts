@@ -17,6 +17,8 @@ export interface SquadLine {
   readonly dose: Dose;
   readonly sessionId: string;
   readonly day: Day;
+  /** the clock or its part of the session leaves it fewer sets than it has: no more come, reps may (PROG-15) */
+  readonly setsHeld?: boolean;
 }
 
 /** What a line may do in its block (PROG-15): what the block develops rises, a kept ladder line steps once by reps, all else stays. */
@@ -124,7 +126,7 @@ export function squadStep(
   }
   // jumps get their sets from the block, not from votes (JUMP-10)
   if (votes.up < votes.answered * squad.upShare || may === 'kept' || line.exercise.plyo) return null;
-  if (may === 'develops' && dose.sets < range.sets[1]) return step('set-up', { ...dose, sets: dose.sets + 1 });
+  if (may === 'develops' && !line.setsHeld && dose.sets < range.sets[1]) return step('set-up', { ...dose, sets: dose.sets + 1 });
   if (dose.amount >= range.amount[1]) return null;
   const more = dose.unit === 'seconds' ? timeStepS : 1;
   return step('amount-up', { ...dose, amount: Math.min(range.amount[1], dose.amount + more) });

@@ -173,6 +173,7 @@ export const surveyBrief = (
     lastBlock: [],
     doses: {},
     steps: {},
+    again: {},
     climbs: {},
     rests: {},
     held: {},

@@ -159,6 +159,8 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
     `${f.today === true ? 'Today the squad climbs a rung' : 'The squad climbed a rung'} from ${text(f.below).toLowerCase()}, which half own. Who does not stays on it.`,
   squad_step: (f) =>
     `The squad’s line steps ${f.rise === true ? 'up' : 'down'} from ${text(f.sets)} × ${text(f.amount)}${f.unit === 'seconds' ? ' s' : ''}: of ${text(f.did)} who did it ${text(f.answered)} answered, ${text(f.up)} for more and ${text(f.down)} for less.`,
+  block_begins_again: (f) =>
+    `A new block begins it at its fewest again (it had come to ${text(f.sets)} × ${text(f.amount)}): faster, or a heavier ball.`,
   rest_learned: (f) => restWords(f),
   does_less: (f) => WHY_LESS[text(f.why)] ?? 'One step under the squad today.',
   own_rung: () => 'Another rung of the same ladder: the one this athlete has come to.',

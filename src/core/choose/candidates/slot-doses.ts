@@ -1,6 +1,6 @@
 import { easeForDay, easeForWeek, plannedMain } from '../../day';
 import { chooseDose, type Dose } from '../../dose';
-import type { Exercise, Phase } from '../../library';
+import { isFast, type Exercise, type Phase } from '../../library';
 import type { DoseRowId, MethodTables, Slot } from '../../method';
 import { doseRange, rungOf } from '../../progress';
 import type { Line } from '../../session';
@@ -24,12 +24,15 @@ export function slotDoses(exercise: Exercise, row: DoseRowId, slot: Slot, contex
   const [least, most] = range.sets;
   if (slot.fixed) return [ofDay({ ...level, ...slot.fixed }, exercise, row, slot, context)];
   const plan = slot.main ? plannedMain(exercise, row, brief) : null;
-  const running = plan ? null : squadDose(exercise.id, row, context);
+  const low = beginsLow(exercise, row, slot, context);
+  const isNew = low && !Object.hasOwn(brief.running.doses, runningKey(exercise.id, row));
+  const running = plan || isNew ? null : squadDose(exercise.id, row, context);
   if (!plan && !running) {
     const sets = setNumbers(least, most, level.sets, row, slot, context).map((number) =>
       Math.max(1, number - (slot.setsLess ?? 0)),
     );
-    return [...new Set(sets)].map((number) => ofDay({ ...level, sets: number }, exercise, row, slot, context));
+    const amount = low ? Math.min(level.amount, range.amount[0]) : level.amount;
+    return [...new Set(sets)].map((number) => ofDay({ ...level, sets: number, amount }, exercise, row, slot, context));
   }
   // sets and reps run on; how much stays in reserve belongs to the week of the block
   const wanted: Dose = plan
@@ -44,6 +47,8 @@ export function slotDoses(exercise: Exercise, row: DoseRowId, slot: Slot, contex
   const full = ofDay(wanted, exercise, row, slot, context);
   // when minutes fail the main lift goes last (WEEK-9): fewer of its sets are tried only where nothing else fits
   if (least >= full.dose.sets || (plan && context.mainsWhole)) return [full];
+  // a set that the squad has just earned is no set to save minutes with
+  if (!plan && earnsSet(exercise, row, context)) return [full];
   const rules = [...(full.full?.rules ?? []), ...(plan ? [] : ['TIME-1'])];
   const at = (sets: number): SlotDose => ({
     dose: { ...full.dose, sets },
@@ -51,6 +56,19 @@ export function slotDoses(exercise: Exercise, row: DoseRowId, slot: Slot, contex
   });
   const held = plan ? undefined : heldSets(exercise, row, context);
   return held !== undefined && held < full.dose.sets ? [at(Math.max(least, held))] : [full, at(least)];
+}
+
+/**
+ * A throw or a fast lift beside the mains begins at its fewest reps on a squad's card, whoever owned more of it once: it rises
+ * through the block (JUMP-10).
+ */
+const beginsLow = ({ plyo, ladder, speed }: Exercise, row: DoseRowId, slot: Slot, { method, own }: Context): boolean =>
+  !own && !slot.main && !plyo && !ladder && isFast({ speed }) && method.doses[row].fast;
+
+/** The line rises by a set today (PROG-16). */
+function earnsSet(exercise: Exercise, row: DoseRowId, { brief: { running } }: Context): boolean {
+  const key = runningKey(exercise.id, row);
+  return Object.hasOwn(running.steps, key) && running.steps[key]?.kind === 'set-up';
 }
 
 /** Sets a line stays at that the clock has cut before, while others come back (PROG-16). */

@@ -29,6 +29,8 @@ export function explainLine(
   else if (runs) reasons.push({ code: slot.main ? 'main_kept' : 'line_kept', rules: ['BLOCK-2'], facts: {} });
 
   const key = runningKey(exercise.id, row);
+  const was = Object.hasOwn(brief.running.again, key) ? brief.running.again[key] : undefined;
+  if (was) reasons.push({ code: 'block_begins_again', rules: ['BLOCK-3'], facts: { ...was } });
   const step = Object.hasOwn(brief.running.steps, key) ? brief.running.steps[key] : undefined;
   const asRuns = full?.dose ?? dose;
   // a dose of the coach's, or of a round that is always done so, took no step

@@ -74,7 +74,12 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
       asked.phase === 'peak' ? (club.method.settings.season.peakSets[(plan.week?.peak?.week ?? 1) - 1] ?? null) : null,
   };
   const holds = ofWeek.lighterWeek || ofWeek.peakSets !== null;
-  const moves = athleteId === null ? squadMoves(ofSquad, known, placeOf(kit), asked.phase, day, holds, club) : null;
+  const runs = runningOf(earlier, asked.phase, athleteId, role, plan, club);
+  const today = new Set(Object.values(runs.entries));
+  const moves =
+    athleteId === null
+      ? squadMoves(ofSquad, known, placeOf(kit), asked.phase, day, holds, { today, again: runs.again }, club)
+      : null;
   return {
     day,
     phase: asked.phase,
@@ -102,7 +107,7 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
     covered: coveredThisWeek(earlier, day, club.library),
     balance: balanceBefore(earlier, day, club),
     running: {
-      ...withMoves(runningOf(earlier, asked.phase, athleteId, role, plan, club), moves),
+      ...withMoves(runs, moves),
       held: moves
         ? heldByClock(
             ofSquad,

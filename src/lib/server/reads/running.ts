@@ -1,7 +1,9 @@
 import { runningKey, type Running, type SessionRole } from '$core/choose';
 import type { Day } from '$core/calendar';
 import type { Dose } from '$core/dose';
-import type { Family, Phase } from '$core/library';
+import { isFast, type Family, type Phase } from '$core/library';
+import type { DoseRowId } from '$core/method';
+import { doseRange } from '$core/progress';
 import { weekOf } from '$core/season';
 import { isMainSlot } from '$core/session';
 import type { ClubContext } from '../repositories/club-context';
@@ -23,6 +25,7 @@ export function runningOf(
 ): Omit<Running, 'steps' | 'climbs' | 'rests' | 'held'> {
   const entries: Record<string, string> = {};
   const doses: Record<string, Dose> = {};
+  const again: Record<string, Pick<Dose, 'sets' | 'amount'>> = {};
   // what was asked for by name stands apart: it neither runs on nor changes what does
   const earlier = all.filter(({ template }) => method.templates[template]?.asked == null);
   const own = earlier.filter((session) => session.athleteId === athleteId);
@@ -42,7 +45,12 @@ export function runningOf(
       if (runs && isSame && at !== null && inBlock(session.day) && !Object.hasOwn(entries, at))
         entries[at] = exerciseId;
       const key = runningKey(exerciseId, row);
-      if (!Object.hasOwn(doses, key)) doses[key] = full?.dose ?? dose;
+      if (Object.hasOwn(doses, key)) continue;
+      const ran = full?.dose ?? dose;
+      const low = plan && athleteId === null && !inBlock(session.day) && !isMainSlot(slot);
+      const least = low ? beginsAgain(exerciseId, row, ran, { library, method }) : null;
+      doses[key] = least ? { ...ran, ...least } : ran;
+      if (least) again[key] = { sets: ran.sets, amount: ran.amount };
     }
   const last = all.find((one) => one.athleteId === athleteId) ?? all.find((one) => one.athleteId === null);
   const prep = (last?.lines ?? []).filter(({ block }) => block === 'prep').map(({ exerciseId }) => exerciseId);
@@ -54,7 +62,24 @@ export function runningOf(
     .filter((one) => one.phase === phase && inBlock(one.day) && one.role !== (role?.role ?? null))
     .flatMap(({ lines }) => lines.filter(({ slot, block }) => block !== 'prep' && !isMainSlot(slot)))
     .map(({ exerciseId }) => exerciseId);
-  return { phase, entries, prep, otherDays: [...new Set(otherDays)], lastBlock: [...new Set(lastBlock)], doses };
+  return { phase, entries, prep, otherDays: [...new Set(otherDays)], lastBlock: [...new Set(lastBlock)], doses, again };
+}
+
+/**
+ * A throw or a fast lift beside the mains begins a new block at its fewest sets and reps again, faster or with more in hand,
+ * as jumps go from the bottom to the top of their range (JUMP-10).
+ * @returns null = it runs on
+ */
+function beginsAgain(
+  exerciseId: string,
+  row: DoseRowId,
+  ran: Dose,
+  { library, method }: Pick<ClubContext, 'library' | 'method'>,
+): Pick<Dose, 'sets' | 'amount'> | null {
+  const exercise = library.exercises.get(exerciseId);
+  if (!exercise || exercise.plyo || exercise.ladder || !isFast(exercise) || !method.doses[row].fast) return null;
+  const range = doseRange(exercise, method.doses[row], library);
+  return range && ran.amount > range.amount[0] ? { sets: range.sets[0], amount: range.amount[0] } : null;
 }
 
 /** The main slot of today's role that takes a lift of this family; null = neither. */

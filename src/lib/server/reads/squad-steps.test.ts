@@ -41,8 +41,26 @@ const did = (answer: 'fine' | 'tight', done: typeof written): Track => {
   return { ...trackOf(ENTRY, 'D-STR', done), exposures: [exposure] };
 };
 const PLACE = brief().place;
-const moves = (cards: SessionRow[], people: { facts: AthleteFacts; tracks: Track[] }[], holds = false) =>
-  squadMoves(cards, people, PLACE, 'general', '2026-11-24', holds, { library: LIBRARY, method: METHOD });
+const moves = (
+  cards: SessionRow[],
+  people: { facts: AthleteFacts; tracks: Track[] }[],
+  holds = false,
+  today: readonly string[] = [],
+  again: Record<string, { sets: number; amount: number }> = {},
+) =>
+  squadMoves(
+    cards,
+    people,
+    PLACE,
+    'general',
+    '2026-11-24',
+    holds,
+    { today: new Set(today), again },
+    {
+      library: LIBRARY,
+      method: METHOD,
+    },
+  );
 const steps = (full: Line['full'], answer: 'fine' | 'tight') =>
   moves(
     [card(full)],
@@ -58,10 +76,21 @@ describe('a squad’s line after its last time (PROG-16)', () => {
     expect(steps(null, 'tight')).toMatchObject({ kind: 'set-down' });
   });
 
-  it.each(['TIME-1', 'BLOCK-1', 'WEEK-2'])('does not rise from what %s made shorter, and still falls', (rule) => {
+  it.each(['BLOCK-1', 'WEEK-2'])('does not rise from what %s made shorter, and still falls', (rule) => {
     const full = { dose: written, rules: [rule] };
     expect(steps(full, 'fine')).toBeUndefined();
     expect(steps(full, 'tight')).toBeDefined();
+  });
+});
+
+describe('a line that the clock or its part keeps at fewer sets (PROG-15)', () => {
+  it.each(['TIME-1', 'SEL-7'])('rises by reps where %s takes its sets', (rule) => {
+    const full = { dose: written, rules: [rule] };
+    expect(steps(full, 'fine')).toMatchObject({ kind: 'amount-up', to: { sets: 3, amount: 11 } });
+    expect(steps(full, 'tight')).toBeDefined();
+    // reps taken too were not done
+    expect(steps({ ...full, dose: { ...written, amount: 12 } }, 'fine')).toBeUndefined();
+    expect(steps({ ...full, rules: [rule, 'WEEK-2'] }, 'fine')).toBeUndefined();
   });
 });
 
@@ -89,6 +118,36 @@ describe('a lighter week (BLOCK-1)', () => {
   it('what was earned before it comes after it, unless it went badly', () => {
     expect(moves([lighter, card(null)], people('fine')).steps[KEY]).toMatchObject({ kind: 'set-up' });
     expect(moves([lighter, card(null)], people('tight')).steps[KEY]).toMatchObject({ kind: 'set-down' });
+  });
+});
+
+describe('of more rises than a session takes (PROG-16)', () => {
+  const IDS = [ENTRY, 'goblet-squat', 'back-squat', 'deadlift'];
+  const line = (exerciseId: string, reasons: object[] = []) => ({ ...card(null).lines[0]!, exerciseId, reasons });
+  const people = ['a', 'b'].map((id) => ({
+    facts: athlete({ id }),
+    tracks: IDS.map((exerciseId) => ({ ...did('fine', written), exerciseId })),
+  }));
+  const rising = (today: readonly string[], cards = [{ ...card(null), lines: IDS.map((id) => line(id)) }]) =>
+    Object.keys(moves(cards as SessionRow[], people, false, today).steps).map((key) => key.split(' ')[0]);
+
+  it('two, those that run on the day’s card before those that do not', () => {
+    expect(rising([])).toEqual(IDS.slice(0, 2));
+    expect(rising(['back-squat', 'deadlift'])).toEqual(['back-squat', 'deadlift']);
+    expect(rising(['deadlift'])).toEqual(['deadlift', ENTRY]);
+  });
+
+  it('what begins its block anew has earned nothing yet', () => {
+    const people = [{ facts: athlete({ id: 'a' }), tracks: [did('fine', written)] }];
+    expect(moves([card(null)], people, false, [], { [KEY]: written }).steps).toEqual({});
+  });
+
+  it('then those that stepped longest ago', () => {
+    const stepped = [{ code: 'squad_step', rules: ['PROG-16'], facts: {} }];
+    const before = { ...card(null), id: 'before', day: '2026-11-10', lines: [line(ENTRY, stepped)] };
+    const earlier = { ...before, id: 'earlier', day: '2026-11-03', lines: [line('back-squat', stepped)] };
+    const last = { ...card(null), lines: [ENTRY, 'back-squat', 'deadlift'].map((id) => line(id)) };
+    expect(rising([], [last, before, earlier] as never)).toEqual(['deadlift', 'back-squat']);
   });
 });
 

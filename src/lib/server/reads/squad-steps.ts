@@ -43,10 +43,13 @@ interface Climb extends SquadClimb {
 /** What one line asks for; at most one of the two. */
 interface Move {
   readonly key: string;
+  readonly exerciseId: string;
   readonly step: SquadStep | null;
   readonly climb: Climb | null;
   /** the block develops it */
   readonly first: boolean;
+  /** when it stepped last; null = not as far back as cards are read */
+  readonly lastStep: Day | null;
 }
 
 type Club = Pick<ClubContext, 'library' | 'method'>;
@@ -54,10 +57,12 @@ type LineRow = SessionRow['lines'][number];
 
 /**
  * The steps a squad's lines take on the next card, and the rungs they climb (PROG-16): each line's votes are those of the
- * last card that had it. Of the rises two a session, what the block develops first; who is to go down always does.
+ * last card that had it. Of the rises two a session: what runs on today's card first, of that what the block develops,
+ * then what stepped longest ago. Who is to go down always does.
  * A lighter week and a peak bring nothing more (BLOCK-1, PHASE-2): what was earned before them comes after them.
  * @param cards the squad's, newest first
  * @param holds the day lies in such a week
+ * @param today entries that run on the day's card; `again`: lines that begin their block anew, whatever was earned before
  */
 export function squadMoves(
   cards: readonly SessionRow[],
@@ -66,6 +71,7 @@ export function squadMoves(
   phase: Phase,
   day: Day,
   holds: boolean,
+  { today, again }: { readonly today: ReadonlySet<string>; readonly again: Running['again'] },
   club: Club,
 ): SquadMoves {
   const { library, method } = club;
@@ -75,17 +81,18 @@ export function squadMoves(
   for (const card of cards)
     for (const line of card.lines) {
       const key = runningKey(line.exerciseId, line.row);
-      if (seen.has(key)) continue;
+      if (seen.has(key) || Object.hasOwn(again, key)) continue;
       const days = { today: day, lastStep: lastSteps.get(key) ?? null };
       const move = card.phase === phase ? moveOf(line, card, people, days, club) : null;
       if (move) moves.push(move);
       // what a lighter week made shorter earns nothing, and what was earned before it is not lost
       if (move || !line.full?.rules.every((rule) => WEEK_RULES.includes(rule))) seen.add(key);
     }
+  const runs = ({ exerciseId }: Move): boolean => today.has(exerciseId);
   const falls = moves.filter(({ step }) => step?.kind.endsWith('-down'));
   const rises = moves
     .filter(({ step, climb }) => step?.kind.endsWith('-up') || (climb && isHere(climb, place, library)))
-    .sort((a, b) => Number(b.first) - Number(a.first))
+    .sort((a, b) => Number(runs(b)) - Number(runs(a)) || Number(b.first) - Number(a.first) || byLastStep(a, b))
     .slice(0, holds ? 0 : method.settings.progress.squad.stepsASession);
   return {
     steps: Object.fromEntries([...falls, ...rises].flatMap(({ key, step }) => (step ? [[key, step]] : []))),
@@ -93,6 +100,10 @@ export function squadMoves(
     climbed: climbedOn(cards),
   };
 }
+
+/** What stepped longest ago, or never, first. */
+const byLastStep = ({ lastStep: a }: Move, { lastStep: b }: Move): number =>
+  a === b ? 0 : (a ?? '') < (b ?? '') ? -1 : 1;
 
 const isHere = ({ to }: Climb, place: Place, library: Library): boolean => {
   const next = library.exercises.get(to);
@@ -114,19 +125,28 @@ function moveOf(
   }));
   // loads are each athlete's own, and so is the way up (PROG-9)
   if (of.some(({ track }) => track?.owned?.dose.loadKg != null)) return null;
-  const asDone = { exercise, row: line.row, dose: line.full?.dose ?? line.dose, sessionId: card.id, day: card.day };
+  const setsHeld = hasFewerSetsOnly(line);
+  const dose = line.full?.dose ?? line.dose;
+  const asDone = { exercise, row: line.row, dose, sessionId: card.id, day: card.day, setsHeld };
   const votesBy = of.map(({ facts, track }) => ({ facts, vote: voteOf(track, asDone, method) }));
   const votes = countVotes(votesBy.map(({ vote }) => vote));
   const may = mayRiseOf(exercise, line.row, isMainSlot(line.slot), card.phase, method);
-  const move = { key: runningKey(line.exerciseId, line.row), first: may === 'develops' };
+  const key = runningKey(line.exerciseId, line.row);
+  const move = { key, exerciseId: line.exerciseId, first: may === 'develops', lastStep: days.lastStep };
   const step = squadStep(asDone, votes, may, days, library, method);
-  // what the day, the week or the clock took away was not done, and earns nothing
-  if (step) return line.full && step.kind.endsWith('-up') ? null : { ...move, step, climb: null };
+  // what the day or the week took away was not done, and earns nothing
+  if (step) return line.full && !setsHeld && step.kind.endsWith('-up') ? null : { ...move, step, climb: null };
   if (line.full) return null;
   const ready = votesBy.filter(({ facts, vote }) => vote !== null && isReadyAbove(exercise, facts, library)).length;
   const climb = squadClimb(asDone, { votes, ready }, may, days, library, method);
   return climb ? { ...move, step: null, climb: { ...climb, row: line.row } } : null;
 }
+
+/** What keeps a line at fewer sets for good, and not for a day: the session's minutes, and the part it stands in. */
+const HOLDS_SETS = ['TIME-1', 'SEL-7'];
+
+const hasFewerSetsOnly = ({ dose, full }: LineRow): boolean =>
+  full !== null && full.dose.amount === dose.amount && full.rules.every((rule) => HOLDS_SETS.includes(rule));
 
 /** When each line stepped last; a climb counts for the entry it came from, so that one taken back is not made again at once. */
 function lastStepDays(cards: readonly SessionRow[]): Map<string, Day> {
