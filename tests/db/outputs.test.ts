@@ -8,12 +8,13 @@ import { sayEffort } from '../../src/lib/server/commands/answer-morning';
 import { foldAthlete } from '../../src/lib/server/commands/refold';
 import { runOne } from '../../src/lib/server/commands/run-command';
 import { closeDatabase, withClub } from '../../src/lib/server/db/client';
+import { askedOf, makeBrief } from '../../src/lib/server/reads/make-brief';
 import { loadPastSessions } from '../../src/lib/server/repositories/athlete-history';
 import { loadEfforts } from '../../src/lib/server/repositories/balance';
 import { loadClub } from '../../src/lib/server/repositories/club-context';
 import { loadSets } from '../../src/lib/server/repositories/sessions';
 import { DAY, makeClub, type TestClub } from './club';
-import { answer, close, log, makeCard, onDay, readOn, rebuilt, tapOf } from './drive';
+import { answer, close, dayOf, log, makeCard, onDay, readOn, rebuilt, tapOf } from './drive';
 
 afterAll(async () => {
   onDay(DAY);
@@ -41,6 +42,21 @@ describe('what a set came to', () => {
       const { stored, folded } = await rebuilt(tx, one!);
       expect(folded).toEqual(stored);
     });
+  });
+
+  it('teaches the rest of who jumped it, on the squad’s card and on their own (REST-2)', async () => {
+    const id = await makeCard(club);
+    const [one, other] = club.athletes;
+    const own = (await readOn(club, DAY)).view.find((line) => line.slot === 'jump-1' && line.athleteId === one)!;
+    await log(club, [tapOf(id, DAY, own, 1, { output: 0.41 }), tapOf(id, DAY, own, 2, { output: 0.36 })]);
+    await close(club, id);
+    onDay(NEXT);
+    const restOf = async (athleteId: string) => {
+      const rows = await dayOf(club, NEXT, athleteId);
+      return makeBrief(rows, askedOf(rows, 60)).running.rests[`${own.exerciseId!} ${own.row}`]?.seconds;
+    };
+    expect(await restOf(one!)).toBe(own.dose.restSeconds! + 30);
+    expect(await restOf(other!)).toBeUndefined();
   });
 
   it('goes one rung down in the middle of a line, and to nothing else (FLOOR-3)', async () => {

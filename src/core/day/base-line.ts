@@ -65,7 +65,13 @@ export function baseLine(
     : asPlanned || withSquad
       ? { ...full, percent: null, loadKg: squadLoadKg(track, full, asPlanned !== null, method) }
       : owned
-        ? { ...owned, rir: same ? full.rir : owned.rir, restSeconds: same ? full.restSeconds : owned.restSeconds }
+        ? {
+            ...owned,
+            // what its outputs ask for is written on the line (REST-2)
+            amount: same && context.own && exercise.plyo ? Math.min(owned.amount, full.amount) : owned.amount,
+            rir: same ? full.rir : owned.rir,
+            restSeconds: same ? full.restSeconds : owned.restSeconds,
+          }
         : {
             ...fresh,
             // where more reps are not the gentler way, nobody begins above the squad

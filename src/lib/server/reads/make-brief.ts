@@ -116,7 +116,14 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
             club,
           )
         : {},
-      rests: athleteId === null ? squadRests(ofSquad, known, asked.phase, squad.schools.jumpRest, club) : {},
+      // on an own card the athlete's own outputs teach, on whichever card they were jumped
+      rests: squadRests(
+        athleteId === null ? ofSquad : runOn(earlier, club),
+        known,
+        asked.phase,
+        squad.schools.jumpRest,
+        club,
+      ),
     },
     pins: {},
     shape: AS_TEMPLATE,
@@ -126,9 +133,12 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
   };
 }
 
-/** The squad's cards that run on, newest first: what was asked for by name stands apart. */
-const squadCards = (earlier: readonly SessionRow[], { method }: ClubContext): SessionRow[] =>
-  earlier.filter(({ athleteId, template }) => athleteId === null && method.templates[template]?.asked == null);
+/** Cards that run on, newest first: what was asked for by name stands apart. */
+const runOn = (earlier: readonly SessionRow[], { method }: ClubContext): SessionRow[] =>
+  earlier.filter(({ template }) => method.templates[template]?.asked == null);
+
+const squadCards = (earlier: readonly SessionRow[], club: ClubContext): SessionRow[] =>
+  runOn(earlier, club).filter(({ athleteId }) => athleteId === null);
 
 /** What runs, with the squad's steps and the rungs it climbs laid over it. */
 function withMoves(
