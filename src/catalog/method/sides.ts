@@ -10,6 +10,7 @@ export const SIDES: MethodTables['sides'] = {
     perWeek: 2,
     returning: { perWeek: 3, between: 'mobility' },
     ofFocus: false,
+    instead: false,
     items: [
       { exercise: 'bent-knee-calf-raise-two-leg', row: 'D-ASST' },
       { exercise: 'tibialis-raise', row: 'D-ASST' },
@@ -23,10 +24,25 @@ export const SIDES: MethodTables['sides'] = {
     perWeek: 2,
     returning: null,
     ofFocus: false,
+    instead: false,
     items: [
       { exercise: 'knee-hold-side-to-side', row: 'D-ISO' },
       { exercise: 'side-plank', row: 'D-TRK' },
       { exercise: 'dead-bug', row: 'D-TRK' },
+    ],
+  },
+  home: {
+    name: 'At home',
+    purpose: 'strength without kit, for weeks away from the gym',
+    perWeek: 2,
+    returning: null,
+    ofFocus: false,
+    instead: true,
+    items: [
+      { exercise: 'body-weight-split-squat', row: 'D-ASST' },
+      { exercise: 'body-weight-single-leg-deadlift', row: 'D-ASST' },
+      { exercise: 'push-up', row: 'D-ASST' },
+      { exercise: 'side-plank', row: 'D-TRK' },
     ],
   },
   mobility: {
@@ -35,6 +51,7 @@ export const SIDES: MethodTables['sides'] = {
     perWeek: 7,
     returning: null,
     ofFocus: true,
+    instead: false,
     items: [
       { exercise: 'deep-lunge-opener', row: 'D-MOB' },
       { exercise: 'knee-to-wall-mobility', row: 'D-MOB' },

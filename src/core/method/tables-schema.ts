@@ -187,6 +187,8 @@ export const sideProgrammeSchema = z.object({
   returning: z.object({ perWeek: z.number().int().min(1).max(7), between: z.string() }).nullable(),
   /** an athlete's range focus brings drills of its own in place of these (START-10) */
   ofFocus: z.boolean(),
+  /** in place of sessions that cannot be, not beside them: no answer to what they leave out */
+  instead: z.boolean(),
   items: z.array(z.object({ exercise: z.string(), row: rowId })),
 });
 export type SideProgramme = z.infer<typeof sideProgrammeSchema>;

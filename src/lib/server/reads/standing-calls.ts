@@ -160,14 +160,14 @@ export function neglectedCalls(squads: readonly SquadRow[], asked: string | null
 /** Programmes beside the sessions that train some of the muscles, and that the squad does not have yet (SIDE-1). */
 function helpfulSides(squadId: string, muscles: readonly Muscle[], { club: { library, method }, given }: Shown) {
   const { primeMoverShare } = method.settings.count;
-  return Object.entries(method.sides).flatMap(([id, { name, items }]) => {
+  return Object.entries(method.sides).flatMap(([id, { name, items, instead }]) => {
     const isGiven = given.some((one) => one.squadId === squadId && one.athleteId === null && one.programme === id);
     const helps = items.some(({ exercise, row }) => {
       const share = library.exercises.get(exercise)?.share ?? {};
       // mobility is no set
       return method.doses[row].progresses && muscles.some((muscle) => (share[muscle] ?? 0) >= primeMoverShare);
     });
-    return helps && !isGiven ? [{ id, name }] : [];
+    return helps && !isGiven && !instead ? [{ id, name }] : [];
   });
 }
 
