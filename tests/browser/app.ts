@@ -47,3 +47,34 @@ export async function linkFor(page: Page, squad: string, athlete: string): Promi
   await page.getByRole('button', { name: /check-in link/ }).click();
   return page.getByLabel('Check-in link').inputValue();
 }
+
+/** A club of its own, made by signing up, with one squad of handball players and nobody in it: on the squad's page. */
+export async function newClub(page: Page, club: string): Promise<void> {
+  const email = `${club.toLowerCase()}${String(Date.now())}@club.example`;
+  const person = { name: 'Ana Roure', club, email, password: 'copper-wagon-violet', zone: 'Europe/Madrid' };
+  const origin = process.env.BASE_URL!;
+  expect((await page.request.post('/sign-up', { form: person, headers: { origin } })).ok()).toBe(true);
+  await page.goto('/sign-in');
+  await ready(page);
+  await page.getByLabel('E-mail').fill(email);
+  await page.getByLabel('Password', { exact: true }).fill(person.password);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.waitForURL(/\/calls/);
+  await page.goto('/squad');
+  await ready(page);
+  await page.getByLabel('Squad', { exact: true }).fill('First');
+  await page.getByLabel('Sport').selectOption({ label: 'Team handball' });
+  await page.getByRole('button', { name: 'Make the squad' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'First' })).toBeVisible();
+}
+
+/** Everybody does the card on screen as it is written. @returns the session */
+export async function doAsWritten(page: Page): Promise<string> {
+  await page.getByRole('link', { name: 'Open on the floor' }).click();
+  await page.waitForURL(/\/floor\//);
+  await ready(page);
+  await page.getByRole('button', { name: 'All as written' }).click();
+  await page.getByRole('button', { name: /^The whole session: \d+ sets$/ }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'all kept' })).toBeVisible({ timeout: 120_000 });
+  return /floor\/([0-9a-f-]{36})/.exec(page.url())![1]!;
+}

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { v7 } from 'uuid';
-import { ready, setToday, TUESDAY, WEDNESDAY } from './app';
+import { doAsWritten, newClub, ready, setToday, TUESDAY, WEDNESDAY } from './app';
 
 test.afterEach(() => {
   setToday(TUESDAY);
@@ -11,22 +11,7 @@ const SIZE = 40;
 test('forty athletes train, answer as they do, and the morning is settled by key alone', async ({ page }) => {
   test.slow();
   setToday(TUESDAY);
-  const email = `forty${String(Date.now())}@club.example`;
-  const person = { name: 'Ana Roure', club: 'Forty', email, password: 'copper-wagon-violet', zone: 'Europe/Madrid' };
-  const origin = process.env.BASE_URL!;
-  expect((await page.request.post('/sign-up', { form: person, headers: { origin } })).ok()).toBe(true);
-  await page.goto('/sign-in');
-  await ready(page);
-  await page.getByLabel('E-mail').fill(email);
-  await page.getByLabel('Password', { exact: true }).fill(person.password);
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await page.waitForURL(/\/calls/);
-  await page.goto('/squad');
-  await ready(page);
-  await page.getByLabel('Squad', { exact: true }).fill('First');
-  await page.getByLabel('Sport').selectOption({ label: 'Team handball' });
-  await page.getByRole('button', { name: 'Make the squad' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'First' })).toBeVisible();
+  await newClub(page, 'Forty');
   const line = (i: number): string =>
     `Player ${String(i + 1).padStart(2, '0')};developing;f;${String(60 + 2.5 * (i % 12))} x 5;${String(80 + (i % 20))}`;
   const table = ['Name;Level;Sex;Back squat;Deadlift', ...Array.from({ length: SIZE }, (_, i) => line(i))];
@@ -40,15 +25,11 @@ test('forty athletes train, answer as they do, and the morning is settled by key
 
   await page.getByRole('link', { name: "Today's card" }).click();
   await expect(page.getByRole('status').filter({ hasText: /^Kept/ })).toBeVisible({ timeout: 60_000 });
-  await page.getByRole('link', { name: 'Open on the floor' }).click();
-  await page.waitForURL(/\/floor\//);
-  await ready(page);
-  await page.getByRole('button', { name: 'All as written' }).click();
-  await page.getByRole('button', { name: /^The whole session: \d+ sets$/ }).click();
-  await expect(page.getByRole('status').filter({ hasText: 'all kept' })).toBeVisible({ timeout: 120_000 });
+  await doAsWritten(page);
 
   // the next morning: most are fine, some are tight, three hurt, two forgot
   setToday(WEDNESDAY);
+  const origin = process.env.BASE_URL!;
   const calm = { place: null, side: null, score: null, signs: [] };
   const said = (i: number): object =>
     i < 3

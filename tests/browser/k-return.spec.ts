@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { seriousOn } from './access';
-import { linkFor, ready, setToday, signIn, TUESDAY, WEDNESDAY } from './app';
+import { doAsWritten, linkFor, ready, setToday, signIn, TUESDAY, WEDNESDAY } from './app';
 
 test.afterEach(() => {
   setToday(TUESDAY);
@@ -14,12 +14,7 @@ async function ownDay(page: Page, bench: string, day: string, next: string, link
   await page.goto(bench.replace(/\d{4}-\d\d-\d\d/, day));
   await expect(page.getByRole('status').filter({ hasText: /^Kept/ })).toBeVisible();
   await ready(page);
-  await page.getByRole('link', { name: 'Open on the floor' }).click();
-  await page.waitForURL(/\/floor\//);
-  await ready(page);
-  await page.getByRole('button', { name: 'All as written' }).click();
-  await page.getByRole('button', { name: /^The whole session: \d+ sets$/ }).click();
-  await expect(page.getByRole('status').filter({ hasText: 'all kept' })).toBeVisible({ timeout: 20_000 });
+  await doAsWritten(page);
   setToday(next);
   const context = await page
     .context()

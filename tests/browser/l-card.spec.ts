@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { seriousOn } from './access';
-import { openBench, ready, setToday, signIn, TUESDAY } from './app';
+import { newClub, openBench, ready, setToday, signIn, TUESDAY } from './app';
 
 const slots = (page: Page): Promise<string[]> =>
   page.locator('[data-slot]').evaluateAll((lines) => lines.map((line) => line.getAttribute('data-slot') ?? ''));
@@ -241,24 +241,8 @@ test('a landmine circuit is built by hand, kept to start from, and started again
 
 test('from nothing: sixteen pasted with levels and lifts have a card; levels are set for many', async ({ page }) => {
   setToday(TUESDAY);
-  const email = `nothing${String(Date.now())}@club.example`;
-  const person = { name: 'Ivo Brand', club: 'Ribera', email, password: 'copper-wagon-violet', zone: 'Europe/Madrid' };
-  const origin = process.env.BASE_URL!;
-  expect((await page.request.post('/sign-up', { form: person, headers: { origin } })).ok()).toBe(true);
-  await page.goto('/sign-in');
-  await ready(page);
-  await page.getByLabel('E-mail').fill(email);
-  await page.getByLabel('Password', { exact: true }).fill(person.password);
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await page.waitForURL(/\/calls/);
-  await page.goto('/squad');
-  await ready(page);
-
   // squad, sport, make it; one paste; the card: eight actions
-  await page.getByLabel('Squad', { exact: true }).fill('First');
-  await page.getByLabel('Sport').selectOption({ label: 'Team handball' });
-  await page.getByRole('button', { name: 'Make the squad' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'First' })).toBeVisible();
+  await newClub(page, 'Ribera');
   const line = (i: number) =>
     `Player ${'ABCDEFGHIJKLMNOP'[i]!};trained;f;${String(80 + 2.5 * i)} x 5;${String(110 + i)};43`;
   const table = ['Name;Level;Sex;Back squat;Deadlift;Shoe', ...Array.from({ length: 16 }, (_, i) => line(i))];

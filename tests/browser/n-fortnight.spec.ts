@@ -1,7 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { v7 } from 'uuid';
 import { seriousOn } from './access';
-import { linkFor, ready, setToday, TUESDAY } from './app';
+import { doAsWritten, linkFor, newClub, ready, setToday, TUESDAY } from './app';
 
 test.afterEach(() => {
   setToday(TUESDAY);
@@ -30,27 +30,7 @@ const dayAfter = (day: string): string =>
 
 /** A club of its own with one squad whose start line and lifts are known. @returns the squad and its athletes by name */
 async function newSquad(page: Page): Promise<{ squadId: string; ids: Map<string, string> }> {
-  const email = `fortnight${String(Date.now())}@club.example`;
-  const person = {
-    name: 'Ana Roure',
-    club: 'Fortnight',
-    email,
-    password: 'copper-wagon-violet',
-    zone: 'Europe/Madrid',
-  };
-  expect((await page.request.post('/sign-up', { form: person, headers: { origin: origin() } })).ok()).toBe(true);
-  await page.goto('/sign-in');
-  await ready(page);
-  await page.getByLabel('E-mail').fill(email);
-  await page.getByLabel('Password', { exact: true }).fill(person.password);
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await page.waitForURL(/\/calls/);
-  await page.goto('/squad');
-  await ready(page);
-  await page.getByLabel('Squad', { exact: true }).fill('First');
-  await page.getByLabel('Sport').selectOption({ label: 'Team handball' });
-  await page.getByRole('button', { name: 'Make the squad' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'First' })).toBeVisible();
+  await newClub(page, 'Fortnight');
   const table = ['Name;Level;Sex;Back squat;Deadlift', ...NAMES.map((name) => `${name};developing;f;70 x 5;90`)];
   await page.getByLabel('Names, one a line').fill(table.join('\n'));
   await page.getByRole('button', { name: 'Add', exact: true }).click();
@@ -86,17 +66,6 @@ async function openCard(page: Page, squadId: string, day: string): Promise<void>
   await phase.selectOption('specific');
   await expect(page.getByRole('status').filter({ hasText: /^Kept/ })).toBeVisible({ timeout: 60_000 });
   await ready(page);
-}
-
-/** Everybody does the card on screen as it is written. @returns the session */
-async function doCard(page: Page): Promise<string> {
-  await page.getByRole('link', { name: 'Open on the floor' }).click();
-  await page.waitForURL(/\/floor\//);
-  await ready(page);
-  await page.getByRole('button', { name: 'All as written' }).click();
-  await page.getByRole('button', { name: /^The whole session: \d+ sets$/ }).click();
-  await expect(page.getByRole('status').filter({ hasText: 'all kept' })).toBeVisible({ timeout: 120_000 });
-  return /floor\/([0-9a-f-]{36})/.exec(page.url())![1]!;
 }
 
 /** What everybody says the next morning, but for those who answer on their own phones. */
@@ -150,7 +119,7 @@ test('two weeks of one squad: it steps together, who is tired does less and come
   const { squadId, ids } = await newSquad(page);
   /** Everybody's day: the card, done as written but for who is stuck, and the morning after on Calls. */
   const live = async (day: string, differs: Record<string, object | null> = {}, stuckReps: number | null = null) => {
-    const session = await doCard(page);
+    const session = await doAsWritten(page);
     if (stuckReps !== null) await worse(page, session, ids.get(STUCK)!, stuckReps);
     await mornings(page, day, ids, differs);
   };

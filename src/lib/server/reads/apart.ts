@@ -31,7 +31,7 @@ const isFreer = (own: DayLimits, squad: DayLimits): boolean =>
 function sharedWords({ setsLeft, stepped }: OwnDay): string | null {
   if (setsLeft && Number.isFinite(setsLeft.knee + setsLeft.hip))
     return `trained with another squad this week, ${String(setsLeft.knee)} knee-led and ${String(setsLeft.hip)} hip-led sets left`;
-  return Object.keys(stepped).length > 0 ? 'rose with another squad less than a week ago' : null;
+  return Object.keys(stepped).length > 0 ? 'lines stepped up with another squad less than a week ago' : null;
 }
 
 /** How an athlete's own day differs from the squad's; null = it does not. */
