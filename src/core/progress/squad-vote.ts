@@ -126,7 +126,8 @@ export function squadStep(
   }
   // jumps get their sets from the block, not from votes (JUMP-10)
   if (votes.up < votes.answered * squad.upShare || may === 'kept' || line.exercise.plyo) return null;
-  if (may === 'develops' && !line.setsHeld && dose.sets < range.sets[1]) return step('set-up', { ...dose, sets: dose.sets + 1 });
+  if (may === 'develops' && !line.setsHeld && dose.sets < range.sets[1])
+    return step('set-up', { ...dose, sets: dose.sets + 1 });
   if (dose.amount >= range.amount[1]) return null;
   const more = dose.unit === 'seconds' ? timeStepS : 1;
   return step('amount-up', { ...dose, amount: Math.min(range.amount[1], dose.amount + more) });
