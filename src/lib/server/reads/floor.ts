@@ -14,6 +14,7 @@ import { loadSession } from '../repositories/sessions';
 import { kitFor } from './make-brief';
 import { sayDay } from './page-thread';
 import { readCard } from './read-card';
+import { shareAlike } from './share-alike';
 import { loadSquadDay, type SquadDay } from './squad-day';
 
 /** The squad's day of a session, by the session's id. @returns null when there is none */
@@ -93,7 +94,7 @@ export function readFloor(rows: SquadDay, health: boolean, mayLog: boolean) {
     selfPacedRule: club.method.settings.rest.selfPaced,
     racks: kit.racks,
     plates: loading.barbell,
-    lines,
+    lines: shareAlike(lines),
     views: viewsOf(ids, libraryOf(club, squad)),
     beats: layOut(
       read.card.lines.map((line) => ({ ...line, exercise: getExercise(club.library, line.exerciseId) })),
