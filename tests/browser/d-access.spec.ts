@@ -3,6 +3,7 @@ import { seriousOn } from './access';
 import { linkFor, openBench, ready, setToday, signIn, TUESDAY } from './app';
 
 test('nothing serious for those who see, hear or point differently, in either theme', async ({ page, context }) => {
+  test.slow();
   setToday(TUESDAY);
   const check = async (where: string): Promise<void> => {
     expect(await seriousOn(page), where).toEqual([]);

@@ -14,7 +14,7 @@ const [FIRST, SECOND, THIRD, FOURTH, FIFTH, AFTER] = [
   '2026-12-01',
   '2026-12-03',
   '2026-12-08',
-  '2026-12-10',
+  '2026-12-15',
 ] as const;
 const NAMES = ['Aude Rell', 'Bo Tanner', 'Cis Mahr', 'Dana Voss', 'Eli Norr', 'Fay Holm', 'Gil Strand', 'Hana Quist'];
 const [TIRED, SORE, HURT, STUCK, USUAL] = NAMES as [string, string, string, string, string];
@@ -156,9 +156,8 @@ test('two weeks of one squad: it steps together, who is tired does less and come
   await forgotten.getByRole('button', { name: 'Give “Foot, calf and ankle” beside training' }).click();
   await expect(forgotten.getByRole('button', { name: /Foot, calf and ankle/ })).toHaveCount(0);
 
-  // who was tight there does less of what loads it, who hurts does what is safe or nothing, the others as they were
+  // who hurts does what is safe or nothing
   await openCard(page, squadId, SECOND);
-  await expect(onCard(page).getByText('2 less').first()).toBeVisible();
   await expect(
     onCard(page)
       .getByText(new RegExp(`${HURT} (without|safe)`))
@@ -166,16 +165,20 @@ test('two weeks of one squad: it steps together, who is tired does less and come
   ).toBeVisible();
   await live(SECOND, { [TIRED]: { answer: 'tight', place: 'calf' } });
 
-  // tight twice: a light card, for three sessions
+  // tight twice: a light card, for three sessions; tight once: less of the lines that were tight, which run on this day
   const light = onCard(page).getByText(`${TIRED} less`);
   await openCard(page, squadId, THIRD);
   expect(await light.count()).toBeGreaterThan(7);
+  await expect(
+    onCard(page)
+      .getByText(new RegExp(`${SORE} less|2 less`))
+      .first(),
+  ).toBeVisible();
   await live(THIRD, {}, 5);
 
-  // tight once and fine twice since: with the squad again, which has stepped by its votes
+  // the squad has stepped by its votes
   await openCard(page, squadId, FOURTH);
   expect(await light.count()).toBeGreaterThan(7);
-  await expect(onCard(page).getByText(new RegExp(`${SORE} less|2 less`))).toHaveCount(0);
   await openCalls();
   await page.getByRole('button', { name: 'Look', exact: true }).click();
   await expect(
@@ -197,23 +200,22 @@ test('two weeks of one squad: it steps together, who is tired does less and come
   await stall.getByRole('button', { name: 'Lighter for three sessions' }).press('Enter');
   await expect(stall).toHaveCount(0);
 
-  // two weeks on: one light card is over, the other has begun, and one athlete is given another rung by hand
+  // one light card is over and the other has begun; fine twice since, who was tight is with the squad again
   await openCard(page, squadId, AFTER);
   await expect(light).toHaveCount(0);
+  await expect(onCard(page).getByText(new RegExp(`${SORE} less|2 less`))).toHaveCount(0);
   expect(await onCard(page).getByText(`${STUCK} less`).count()).toBeGreaterThan(7);
   await page.getByRole('tab', { name: 'Everybody' }).click();
-  const chosen = page.getByRole('region', { name: 'The chosen cell' });
+  // by the coach's hand one athlete does another entry of a line
+  const other = page.getByRole('region', { name: 'The chosen cell' }).getByLabel(`Another entry for ${USUAL}`);
   const ofUsual = page.locator(`[id^="cell-${String(NAMES.indexOf(USUAL))}-"]`);
   let cell = ofUsual.first();
   for (let column = 0; column < (await ofUsual.count()); column++) {
     cell = ofUsual.nth(column);
     await cell.click();
-    await expect(chosen).toContainText(`${USUAL}, `);
-    if ((await chosen.innerText()).includes('heel-raised hold')) break;
+    if ((await other.count()) > 0) break;
   }
-  await expect(chosen).toContainText(`${USUAL}, heel-raised hold`);
-  const above = chosen.getByLabel(`Another entry for ${USUAL}`);
-  await above.selectOption({ label: 'Heel-raised hold' });
+  await other.selectOption({ index: 1 });
   await expect(cell).toContainText('yours');
   await page.getByRole('tab', { name: 'Card', exact: true }).click();
   await expect(onCard(page).getByText(`${USUAL} by hand`)).toBeVisible();
