@@ -16,8 +16,9 @@ test('what two weeks forgot is named on Calls, given to do beside training, and 
   await ready(page);
   const call = page.locator('[data-call=neglected]');
   await expect(call).toContainText('Little or nothing in 14 days');
-  const row = call.getByRole('listitem').filter({ hasText: 'Give “Hip flexors and trunk”' }).first();
-  const squad = (await row.innerText()).split(':')[0]!.trim();
+  const offered = call.getByRole('listitem').filter({ hasText: 'Give “Hip flexors and trunk”' }).first();
+  const squad = (await offered.innerText()).split(':')[0]!.trim();
+  const row = call.getByRole('listitem').filter({ hasText: squad });
   await row.getByRole('button', { name: 'Give “Hip flexors and trunk” beside training' }).click();
   await expect(row.getByRole('button', { name: /Hip flexors and trunk/ })).toHaveCount(0);
   await call.getByRole('button', { name: 'Seen for this week' }).click();
