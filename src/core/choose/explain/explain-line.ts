@@ -30,9 +30,10 @@ export function explainLine(
 
   const key = runningKey(exercise.id, row);
   const was = Object.hasOwn(brief.running.again, key) ? brief.running.again[key] : undefined;
-  if (was) reasons.push({ code: 'block_begins_again', rules: ['BLOCK-3'], facts: { ...was } });
   const step = Object.hasOwn(brief.running.steps, key) ? brief.running.steps[key] : undefined;
   const asRuns = full?.dose ?? dose;
+  if (was && asRuns.amount < was.amount)
+    reasons.push({ code: 'block_begins_again', rules: ['JUMP-10'], facts: { ...was } });
   // a dose of the coach's, or of a round that is always done so, took no step
   if (step && asRuns.sets === step.to.sets && asRuns.amount === step.to.amount)
     reasons.push({
