@@ -30,8 +30,17 @@ describe('plain days', () => {
   test.each([
     ['2010-11-25', 15],
     ['2010-11-24', 16],
+    ['2026-11-25', -1],
   ])('born %s is %i on 24 November 2026', (birth, age) => {
     expect(ageInYears(birth, '2026-11-24')).toBe(age);
+  });
+
+  it.each([
+    ['2026-02-28', 17],
+    ['2026-03-01', 18],
+    ['2028-02-29', 20],
+  ])('born on a leap day is on %s %i', (day, age) => {
+    expect(ageInYears('2008-02-29', day)).toBe(age);
   });
 });
 

@@ -1,5 +1,3 @@
-import { Temporal } from 'temporal-polyfill';
-
 /** A calendar day without time or zone, as 'YYYY-MM-DD'. */
 export type Day = string;
 
@@ -81,8 +79,8 @@ export const daysBetween = (from: Day, to: Day): number => numberOf(to) - number
 export const weekdayOf = (day: Day): number => ((((numberOf(day) + 2) % 7) + 7) % 7) + 1;
 
 /**
- * Completed years from a birth date to a day.
+ * Completed years from a birth date to a day; who was born on 29 February is a year older on 1 March.
  * @example ageInYears('2010-11-25', '2026-11-24') // 15
  */
 export const ageInYears = (birth: Day, on: Day): number =>
-  Temporal.PlainDate.from(birth).until(Temporal.PlainDate.from(on), { largestUnit: 'year' }).years;
+  Number(on.slice(0, 4)) - Number(birth.slice(0, 4)) - (on.slice(5) < birth.slice(5) ? 1 : 0);

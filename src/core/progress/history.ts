@@ -43,8 +43,9 @@ function doneBefore({ lastDone, firstDone, exposures }: Track, day: Day): Day | 
 
 function timesMastered({ exerciseId, row, exposures, movedTo }: Track, library: Library, method: MethodTables): number {
   const exercise = library.exercises.get(exerciseId);
-  const range = exercise && doseRange(exercise, method.doses[row], library);
-  if (!exercise?.ladder || !range) return 0;
+  if (!exercise?.ladder) return 0;
+  const range = doseRange(exercise, method.doses[row], library);
+  if (!range) return 0;
   const to = movedTo === null ? null : library.exercises.get(movedTo)?.ladder;
   if (to && to.id === exercise.ladder.id && to.rung > exercise.ladder.rung) return LEFT_UPWARD;
   return exposures.filter(

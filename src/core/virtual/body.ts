@@ -1,4 +1,3 @@
-import type { Day } from '../calendar';
 import type { Exercise, Level, Muscle } from '../library';
 import { gaussian } from '../random';
 import { GROUPS, type Group, type Spread, type VirtualParameters } from './parameters';
@@ -33,7 +32,6 @@ export interface Body {
   readonly sore: Partial<Readonly<Record<Muscle, number>>>;
   /** sets a week each muscle is used to */
   readonly habit: Partial<Readonly<Record<Muscle, number>>>;
-  readonly lastDone: Readonly<Record<string, Day>>;
   readonly pain: { readonly place: string; readonly score: number } | null;
 }
 
@@ -82,7 +80,6 @@ export function drawBody(known: Known, parameters: VirtualParameters, next: () =
     usual: parameters.fatigue.atStart,
     sore: {},
     habit: {},
-    lastDone: {},
     pain: null,
   };
 }

@@ -13,6 +13,8 @@ interface Told {
   readonly exercise: Exercise;
   readonly row: DoseRowId;
   readonly dose: Dose;
+  /** when they did the entry before; null = never */
+  readonly lastDone: Day | null;
 }
 
 /** What was done of a line, and the athlete after it. */
@@ -105,10 +107,10 @@ function unloaded(dose: Dose, { sets }: VirtualParameters, next: () => number): 
   return { logged: { amount: Math.max(1, dose.amount - short), loadKg: null, rir: null, fault }, rir: null };
 }
 
-/** What the sets of a line leave behind: stimulus, fatigue, soreness, and that the entry is known. */
+/** What the sets of a line leave behind: stimulus, fatigue and soreness, more of it where the entry is new. */
 function stressed(
   body: Body,
-  { exercise, row, dose }: Told,
+  { exercise, row, dose, lastDone }: Told,
   reserves: readonly (number | null)[],
   day: Day,
   method: MethodTables,
@@ -126,8 +128,7 @@ function stressed(
             sum + (rir === null ? gains.unloaded : 1 / (1 + Math.exp((rir - gains.halfAtRir) / gains.rirScale))),
           0,
         );
-  const last = body.lastDone[exercise.id];
-  const isNew = last === undefined || daysBetween(last, day) > soreness.novelAfterDays;
+  const isNew = lastDone === null || daysBetween(lastDone, day) > soreness.novelAfterDays;
   const each =
     (hard + contacts / soreness.contactsASet) *
     (soreness.ofSet + soreness.ofPoint * exercise.soreness) *
@@ -149,6 +150,5 @@ function stressed(
     fatigue: body.fatigue + hard * fatigue.ofSet + contacts * fatigue.ofContact,
     sore,
     habit,
-    lastDone: { ...body.lastDone, [exercise.id]: day },
   };
 }

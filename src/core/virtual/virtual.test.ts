@@ -26,7 +26,7 @@ function trainedFor(weeks: number, sessions: number, sets: number, body = born()
     if (n % 7 < sessions * 2 && n % 2 === 0)
       body = doLine(
         body,
-        { exercise: squat, row: 'D-MAX', dose: dose({ sets, amount: 5, rir: 2, loadKg }) },
+        { exercise: squat, row: 'D-MAX', dose: dose({ sets, amount: 5, rir: 2, loadKg }), lastDone: null },
         addDays(START, n),
         METHOD,
         P,
@@ -71,6 +71,7 @@ describe('virtual athletes', () => {
         {
           exercise: squat,
           row: 'D-MAX',
+          lastDone: null,
           dose: dose({ sets: 3, amount: 5, rir: 2, loadKg: (body.traits.maximaKg['back-squat'] ?? 0) * share }),
         },
         START,
@@ -83,7 +84,7 @@ describe('virtual athletes', () => {
     expect(at(0.6).some(({ rir }) => rir !== null && rir > 4)).toBe(true);
     const found = doLine(
       body,
-      { exercise: squat, row: 'D-MAX', dose: dose({ sets: 2, amount: 5, rir: 2 }) },
+      { exercise: squat, row: 'D-MAX', dose: dose({ sets: 2, amount: 5, rir: 2 }), lastDone: null },
       START,
       METHOD,
       P,
@@ -99,10 +100,10 @@ describe('virtual athletes', () => {
         ({ answer }) => answer === 'tight',
       ).length;
     };
-    const done = (body: Body, sets: number): Body =>
+    const done = (body: Body, sets: number, lastDone: Day | null = null): Body =>
       doLine(
         body,
-        { exercise: squat, row: 'D-STR', dose: dose({ sets, amount: 10, rir: 2, loadKg: 70 }) },
+        { exercise: squat, row: 'D-STR', dose: dose({ sets, amount: 10, rir: 2, loadKg: 70 }), lastDone },
         START,
         METHOD,
         P,
@@ -111,6 +112,9 @@ describe('virtual athletes', () => {
     const used = trainedFor(6, 2, 5);
     expect(answers(done(born(), 10))).toBeGreaterThan(answers(done(born(), 3)));
     expect(answers(done(used, 6))).toBeLessThan(answers(done(born(), 6)));
+    const ago = (days: number) => done(born(), 3, addDays(START, -days)).sore.quadriceps!;
+    expect(ago(P.soreness.novelAfterDays)).toBeLessThan(ago(P.soreness.novelAfterDays + 1));
+    expect(ago(P.soreness.novelAfterDays + 1)).toBe(done(born(), 3).sore.quadriceps);
     const sore = answerOf({ ...done(born(), 12), traits: { ...born().traits, honesty: 1 } }, METHOD, P, seeded(2));
     expect(sore).toMatchObject({ answer: 'tight' });
     expect(METHOD.places[sore.place!]!.checkin).toBe(true);

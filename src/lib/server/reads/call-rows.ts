@@ -1,6 +1,6 @@
 import { and, asc, eq, gt, gte, inArray, lte, or, sql } from 'drizzle-orm';
 import { addDays, type Day } from '$core/calendar';
-import { ANSWER_SPEAKS_OF_DAYS } from '$core/track';
+import { ANSWER_SPEAKS_OF_DAYS, type Exposure } from '$core/track';
 import type { Tx } from '../db/client';
 import { fact, gymSession, sessionLine } from '../db/schema';
 import { loadSquadsAthletes, type AthleteRow } from '../repositories/athletes';
@@ -83,11 +83,15 @@ export async function loadCalls(tx: Tx): Promise<CallRows> {
 }
 
 /** The newest time an athlete trained of which a morning may still speak; undefined = none. */
-export const trainedLately = ({ tracks }: Pick<AthleteRow, 'tracks'>, today: Day) =>
-  tracks
-    .flatMap(({ state }) => state.exposures.slice(0, 1))
-    .filter(({ day }) => day < today && day >= addDays(today, -ANSWER_SPEAKS_OF_DAYS))
-    .sort((a, b) => (a.day < b.day ? 1 : -1))[0];
+export function trainedLately({ tracks }: Pick<AthleteRow, 'tracks'>, today: Day): Exposure | undefined {
+  const since = addDays(today, -ANSWER_SPEAKS_OF_DAYS);
+  let newest: Exposure | undefined;
+  for (const { state } of tracks) {
+    const [last] = state.exposures;
+    if (last && last.day < today && last.day >= since && last.day > (newest?.day ?? '')) newest = last;
+  }
+  return newest;
+}
 
 /** Athletes who trained in the last days and have not answered since, by name. */
 export function silentOf({ club, squads, sessions }: Pick<CallRows, 'club' | 'squads' | 'sessions'>) {

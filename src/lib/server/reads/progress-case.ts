@@ -1,24 +1,26 @@
+import { addDays } from '$core/calendar';
 import type { Exercise, Phase } from '$core/library';
 import { mayRiseOf, type ProgressCase } from '$core/progress';
-import { trackKey, type Track } from '$core/track';
+import type { Track } from '$core/track';
 import { placeOf } from '$lib/model/kit';
 import type { KnownAthlete } from '../repositories/athletes';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
 import type { SessionHead } from '../repositories/session-heads';
 
-/** One athlete's lines as the progress rules look at them. */
+/** One athlete's lines as the progress rules look at them: those done since the longest layoff, after which a rung falls (PROG-7). */
 export function progressCases(
   { facts, tracks }: KnownAthlete,
   squad: SquadRow,
   sessionOf: (id: string) => SessionHead | undefined,
   { today, library, method }: Pick<ClubContext, 'today' | 'library' | 'method'>,
 ): (ProgressCase & { readonly session: SessionHead | undefined })[] {
-  const byKey = new Map(tracks.map((track) => [trackKey(track.exerciseId, track.row), track]));
   const kit = placeOf(squad.kit).loading;
+  const long = method.settings.progress.layoff.at(-1)?.overDays ?? Infinity;
+  const since = long === Infinity ? '' : addDays(today, -long);
   return tracks.flatMap((track) => {
     const exercise = library.exercises.get(track.exerciseId);
     const [last] = track.exposures;
-    if (!exercise || !last) return [];
+    if (!exercise || !last || last.day < since) return [];
     const session = sessionOf(last.sessionId);
     return [
       {
@@ -26,7 +28,7 @@ export function progressCases(
         row: track.row,
         athlete: facts,
         track,
-        trackOf: (id: string) => byKey.get(trackKey(id, track.row)) ?? null,
+        trackOf: (id: string) => tracks.find((other) => other.exerciseId === id && other.row === track.row) ?? null,
         today,
         kit,
         squad:

@@ -39,14 +39,16 @@ export const ledgerOver = (
   of: readonly Counted[],
   library: Library,
   { today, method }: Pick<ClubContext, 'today' | 'method'>,
-): LedgerReading =>
-  readLedger(
+): LedgerReading => {
+  const after = addDays(today, -days);
+  return readLedger(
     of.flatMap(({ day, exerciseId, row, dose }) => {
       const exercise = library.exercises.get(exerciseId);
-      return exercise && day > addDays(today, -days) ? [{ exercise, row, dose }] : [];
+      return exercise && day > after ? [{ exercise, row, dose }] : [];
     }),
     method,
   );
+};
 
 export const squadLedger = (
   done: readonly SetsDone[],

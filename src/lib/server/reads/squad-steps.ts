@@ -15,6 +15,7 @@ import {
   type StepDays,
 } from '$core/progress';
 import { isMainSlot } from '$core/session';
+import type { Track } from '$core/track';
 import type { KnownAthlete } from '../repositories/athletes';
 import type { ClubContext } from '../repositories/club-context';
 import type { SessionRow } from '../repositories/sessions';
@@ -52,6 +53,12 @@ interface Move {
   readonly lastStep: Day | null;
 }
 
+/** An athlete with what they own, by entry and row. */
+interface Owning {
+  readonly facts: KnownAthlete['facts'];
+  readonly tracks: ReadonlyMap<string, Track>;
+}
+
 type Club = Pick<ClubContext, 'library' | 'method'>;
 type LineRow = SessionRow['lines'][number];
 
@@ -78,12 +85,16 @@ export function squadMoves(
   const seen = new Set<string>();
   const moves: Move[] = [];
   const lastSteps = lastStepDays(cards);
+  const owning = people.map(({ facts, tracks }) => ({
+    facts,
+    tracks: new Map(tracks.map((track) => [runningKey(track.exerciseId, track.row), track])),
+  }));
   for (const card of cards)
     for (const line of card.lines) {
       const key = runningKey(line.exerciseId, line.row);
       if (seen.has(key) || Object.hasOwn(again, key)) continue;
       const days = { today: day, lastStep: lastSteps.get(key) ?? null };
-      const move = card.phase === phase ? moveOf(line, card, people, days, club) : null;
+      const move = card.phase === phase ? moveOf(line, card, owning, days, club) : null;
       if (move) moves.push(move);
       // what a lighter week made shorter earns nothing, and what was earned before it is not lost
       if (move || !line.full?.rules.every((rule) => WEEK_RULES.includes(rule))) seen.add(key);
@@ -113,15 +124,16 @@ const isHere = ({ to }: Climb, place: Place, library: Library): boolean => {
 function moveOf(
   line: LineRow,
   card: SessionRow,
-  people: readonly KnownAthlete[],
+  people: readonly Owning[],
   days: StepDays,
   { library, method }: Club,
 ): Move | null {
   const exercise = library.exercises.get(line.exerciseId);
   if (!exercise) return null;
+  const key = runningKey(line.exerciseId, line.row);
   const of = people.map(({ facts, tracks }) => ({
     facts,
-    track: tracks.find(({ exerciseId, row }) => exerciseId === line.exerciseId && row === line.row) ?? null,
+    track: tracks.get(key) ?? null,
   }));
   // loads are each athlete's own, and so is the way up (PROG-9)
   if (of.some(({ track }) => track?.owned?.dose.loadKg != null)) return null;
@@ -131,7 +143,6 @@ function moveOf(
   const votesBy = of.map(({ facts, track }) => ({ facts, vote: voteOf(track, asDone, method) }));
   const votes = countVotes(votesBy.map(({ vote }) => vote));
   const may = mayRiseOf(exercise, line.row, isMainSlot(line.slot), card.phase, method);
-  const key = runningKey(line.exerciseId, line.row);
   const move = { key, exerciseId: line.exerciseId, first: may === 'develops', lastStep: days.lastStep };
   const step = squadStep(asDone, votes, may, days, library, method);
   // what the day or the week took away was not done, and earns nothing

@@ -134,12 +134,23 @@ export interface KnownAthlete {
   readonly tracks: readonly Track[];
 }
 
-export function knowRow(
-  row: AthleteRow,
-  day: Day,
-  club: Club,
-  squad: Pick<SquadRow, 'aims' | 'sportId' | 'kit'> | null,
-): KnownAthlete {
+/** What of a squad an athlete is known by. */
+type KnownIn = Pick<SquadRow, 'aims' | 'sportId' | 'kit'>;
+
+/** How rows were known last: plan, card and calls of one page ask the same of the same rows. */
+const knownOf = new WeakMap<AthleteRow, { readonly by: readonly unknown[]; readonly known: KnownAthlete }>();
+
+/** An athlete as the rules know them on a day, worked out once for a row as it was read. */
+export function knowRow(row: AthleteRow, day: Day, club: Club, squad: KnownIn | null): KnownAthlete {
+  const by = [day, club.method, club.library, squad?.aims, squad?.sportId, squad?.kit];
+  const last = knownOf.get(row);
+  if (last?.by.every((one, i) => one === by[i])) return last.known;
+  const known = workOut(row, day, club, squad);
+  knownOf.set(row, { by, known });
+  return known;
+}
+
+function workOut(row: AthleteRow, day: Day, club: Club, squad: KnownIn | null): KnownAthlete {
   const kit = squad ? placeOf(squad.kit).loading : NO_KIT;
   const tracks = tracksOf(row, day, club, kit);
   const history = historyBefore(tracks, row, day, club);
@@ -158,12 +169,8 @@ export function knowRow(
 const NO_KIT: LoadingKit = { barbell: { bar: 20, pairs: [] }, bellsKg: [] };
 
 /** The same for who is not asked about what they own. */
-export const factsOf = (
-  row: AthleteRow,
-  day: Day,
-  club: Club,
-  squad: Pick<SquadRow, 'aims' | 'sportId' | 'kit'> | null,
-): AthleteFacts => knowRow(row, day, club, squad).facts;
+export const factsOf = (row: AthleteRow, day: Day, club: Club, squad: KnownIn | null): AthleteFacts =>
+  knowRow(row, day, club, squad).facts;
 
 /** A row as the core keeps an athlete. */
 export const recordOfAthlete = (row: AthleteRow, day: Day, { method }: Pick<Club, 'method'>): AthleteRecord => ({

@@ -60,7 +60,7 @@ function answerCall({ athletes, answered }: Living, call: Call, day: Day): void 
   if (call.kind === 'stall') {
     const isTired = call.signals.includes('tight');
     const stuck = athletes.find(({ id }) => id === call.athleteId);
-    if (stuck && isTired) stuck.lighterFrom = day;
+    if (isTired) stuck?.lighten(day);
     answered.push({ key: call.key, choice: isTired ? 'lighter' : 'talk', day });
   } else if (call.kind === 'neglected') answered.push({ key: call.key, choice: 'seen', day });
   else if (call.kind === 'test' && call.mayWait) answered.push({ key: call.key, choice: 'later', day });
@@ -143,10 +143,11 @@ function callRows({ of: { club, squad }, athletes, cards, answered }: Living, da
 }
 
 /** Sets of the last days as the balance would count them. */
-const doneLately = ({ id, tracks }: LivedAthlete, squadId: string, day: Day, days: number): SetsDone[] =>
-  tracks.flatMap(({ exerciseId, row, exposures }) =>
+function doneLately({ id, tracks }: LivedAthlete, squadId: string, day: Day, days: number): SetsDone[] {
+  const after = addDays(day, -days);
+  return tracks.flatMap(({ exerciseId, row, exposures }) =>
     exposures
-      .filter((exposure) => exposure.day > addDays(day, -days))
+      .filter((exposure) => exposure.day > after)
       .map((exposure) => ({
         squadId,
         athleteId: id,
@@ -157,3 +158,4 @@ const doneLately = ({ id, tracks }: LivedAthlete, squadId: string, day: Day, day
         rir: exposure.dose.rir,
       })),
   );
+}

@@ -87,7 +87,7 @@ function train(
   for (const line of view) {
     if (line.exerciseId === null) continue;
     const exercise = getExercise(library, line.exerciseId);
-    const told = { exercise, row: line.row, dose: line.dose };
+    const told = { exercise, row: line.row, dose: line.dose, lastDone: athlete.lastDone(exercise.id) };
     const { sets, body } = doLine(athlete.body, told, session.day, method, VIRTUAL_ATHLETES, next);
     athlete.body = body;
     athlete.log(line, exercise, sets, session);

@@ -29,12 +29,17 @@ export class LivedAthlete {
   readonly #facts = new Map<string, Folding>();
   readonly #tracks = new Map<string, readonly Track[]>();
   readonly #answers: AnswerFact[] = [];
-  readonly #complaintFacts: ComplaintFact[] = [];
+  #complaintFacts: readonly ComplaintFact[] = [];
+  readonly #lastDone = new Map<string, Day>();
+  /** ladders and entries that were done on a day */
+  readonly #touched = new Map<Day, Set<string>>();
+  #owned: readonly Track[] | null = null;
+  /** as the application reads them, until anything happens */
+  #row: { readonly day: Day; readonly row: AthleteRow } | null = null;
   #complaints: readonly StandingComplaint[] = [];
   readonly #tested: AthleteRow['results'] = [];
   readonly trained: Day[] = [];
-  /** the coach asked for lighter work from here (PROG-10) */
-  lighterFrom: Day | null = null;
+  #lighterFrom: Day | null = null;
 
   constructor(
     readonly base: AthleteRow,
@@ -50,7 +55,7 @@ export class LivedAthlete {
   }
 
   get tracks(): readonly Track[] {
-    return [...this.#tracks.values()].flat();
+    return (this.#owned ??= [...this.#tracks.values()].flat());
   }
 
   get complaints(): readonly StandingComplaint[] {
@@ -70,6 +75,8 @@ export class LivedAthlete {
     session: { readonly id: string; readonly day: Day },
   ): void {
     const { day } = session;
+    this.#lastDone.set(exercise.id, day);
+    this.#touched.set(day, (this.#touched.get(day) ?? new Set()).add(keyOf(exercise)));
     this.#keep(
       exercise,
       sets.map((set, i) => ({
@@ -94,6 +101,17 @@ export class LivedAthlete {
   close(day: Day): void {
     if (this.trained.at(-1) !== day) this.trained.push(day);
     this.#foldDay(day);
+  }
+
+  /** When they last did an entry; null = never. */
+  lastDone(exerciseId: string): Day | null {
+    return this.#lastDone.get(exerciseId) ?? null;
+  }
+
+  /** The coach asks for lighter work from here (PROG-10). */
+  lighten(day: Day): void {
+    this.#lighterFrom = day;
+    this.#row = null;
   }
 
   step(exercise: Exercise, day: Day, step: Omit<StepFact, 'id' | 'seq' | 'day' | 'kind'>): void {
@@ -128,6 +146,7 @@ export class LivedAthlete {
 
   test(results: readonly Partial<AthleteRow['results'][number]>[]): void {
     this.#tested.push(...(results as AthleteRow['results']));
+    this.#row = null;
   }
 
   /** Whether the last time of training was spoken of. */
@@ -135,14 +154,19 @@ export class LivedAthlete {
     return this.#answers.some((answer) => answer.day > day);
   }
 
-  /** As the application would read the athlete on a day. */
+  /** As the application would read the athlete on a day: the same row until something happens. */
   asRow(day: Day): AthleteRow {
+    if (this.#row?.day !== day) this.#row = { day, row: this.#read(day) };
+    return this.#row.row;
+  }
+
+  #read(day: Day): AthleteRow {
     const newest = this.base.results.reduce((last, result) => (result.day > last ? result.day : last), '');
     const by = newest === '' ? 0 : daysBetween(newest, day) - SCREENED_DAYS_AGO;
     const own = new Set(this.#tested.map(({ test }) => test));
     return {
       ...this.base,
-      lighterFrom: this.lighterFrom,
+      lighterFrom: this.#lighterFrom,
       tracks: this.tracks.map((state) => ({ state })),
       checkIns: this.answers.slice(0, MORNINGS).map(({ id, day: on, seq, response }) => ({
         id,
@@ -166,38 +190,49 @@ export class LivedAthlete {
 
   #fact(day: Day): { id: string; seq: number; day: Day } {
     this.#seq += 1;
+    this.#row = null;
     return { id: `${this.base.id}-${String(this.#seq).padStart(6, '0')}`, seq: this.#seq, day };
   }
 
+  /** @param facts of one day, at least one */
   #keep(exercise: Exercise, facts: readonly TrackFact[]): void {
     const key = keyOf(exercise);
     const kept = this.#facts.get(key) ?? { facts: [], before: [] };
-    const [first] = facts;
-    const last = kept.facts.at(-1);
     // what no answer speaks of any more is folded once and gone on from
-    if (first && last && daysBetween(last.day, first.day) > ANSWER_SPEAKS_OF_DAYS) {
-      this.#facts.set(key, { facts: [...facts], before: this.#tracks.get(key) ?? [] });
-      return;
-    }
-    this.#facts.set(key, { ...kept, facts: [...kept.facts, ...facts] });
+    const since = addDays(facts[0]?.day ?? '', -ANSWER_SPEAKS_OF_DAYS);
+    const isOver = ({ day }: TrackFact): boolean => day < since;
+    const over = kept.facts.filter(isOver);
+    this.#facts.set(key, {
+      facts: [...kept.facts.filter((fact) => !isOver(fact)), ...facts],
+      before: over.length === 0 ? kept.before : this.#folded({ facts: over, before: kept.before }),
+    });
   }
 
   #fold(key: string): void {
-    const { facts, before } = this.#facts.get(key) ?? { facts: [], before: [] };
+    this.#tracks.set(key, this.#folded(this.#facts.get(key) ?? { facts: [], before: [] }));
+    this.#owned = null;
+    this.#row = null;
+  }
+
+  #folded({ facts, before }: Folding): readonly Track[] {
     const from = facts[0]?.day ?? '';
-    const answers = this.#answers.filter(({ day }) => day > from);
-    this.#tracks.set(key, foldTracks([...facts, ...answers], this.trained, before));
+    const answers = this.#answers.slice(this.#answers.findLastIndex(({ day }) => day <= from) + 1);
+    return foldTracks([...facts, ...answers], this.trained, before);
   }
 
   /** What a day's facts touch. */
   #foldDay(day: Day): void {
-    for (const [key, { facts }] of this.#facts)
-      if (facts.findLast((fact) => fact.kind === 'set')?.day === day) this.#fold(key);
+    for (const key of this.#touched.get(day) ?? []) this.#fold(key);
   }
 
   #complain(fact: DistributedOmit<ComplaintFact, 'id' | 'seq'>): void {
-    this.#complaintFacts.push({ ...fact, ...this.#fact(fact.day) });
-    this.#complaints = foldComplaints(lastAnswers(this.#complaintFacts), this.trained);
+    // of several answers of a day the last one counts
+    const kept =
+      fact.kind === 'answer'
+        ? this.#complaintFacts.filter((one) => one.kind !== 'answer' || one.day !== fact.day)
+        : this.#complaintFacts;
+    this.#complaintFacts = [...kept, { ...fact, ...this.#fact(fact.day) }];
+    this.#complaints = foldComplaints(this.#complaintFacts, this.trained);
   }
 }
 
@@ -211,10 +246,3 @@ type DistributedOmit<T, K extends PropertyKey> = T extends unknown ? Omit<T, K> 
 
 /** A step may lead from rung to rung: what is on one ladder is folded together. */
 const keyOf = ({ id, ladder }: Exercise): string => (ladder ? `ladder ${ladder.id}` : id);
-
-/** Of several answers of a day the last one counts. */
-const lastAnswers = (facts: readonly ComplaintFact[]): ComplaintFact[] =>
-  facts.filter(
-    (fact, i) =>
-      fact.kind !== 'answer' || !facts.slice(i + 1).some((later) => later.kind === 'answer' && later.day === fact.day),
-  );
