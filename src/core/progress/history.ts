@@ -2,6 +2,7 @@ import type { History } from '../athlete';
 import type { Day } from '../calendar';
 import type { Library } from '../library';
 import type { MethodTables } from '../method';
+import { remember } from '../remember';
 import { earns, type Track } from '../track';
 import { doseRange } from './range';
 
@@ -41,7 +42,8 @@ function doneBefore({ lastDone, firstDone, exposures }: Track, day: Day): Day | 
   return earlier ?? (firstDone !== null && firstDone < day ? firstDone : null);
 }
 
-function timesMastered({ exerciseId, row, exposures, movedTo }: Track, library: Library, method: MethodTables): number {
+const timesMastered = remember((track: Track, library: Library, method: MethodTables): number => {
+  const { exerciseId, row, exposures, movedTo } = track;
   const exercise = library.exercises.get(exerciseId);
   if (!exercise?.ladder) return 0;
   const range = doseRange(exercise, method.doses[row], library);
@@ -55,4 +57,4 @@ function timesMastered({ exerciseId, row, exposures, movedTo }: Track, library: 
       exposure.dose.sets >= range.sets[1] &&
       exposure.dose.amount >= range.amount[1],
   ).length;
-}
+});

@@ -1,4 +1,5 @@
 import type { Place } from '$core/day';
+import { remember } from '$core/remember';
 
 /** A squad's gym: what it has to train with. Masses in kg. */
 export interface Kit {
@@ -72,8 +73,8 @@ export const DEFAULT_KIT: Kit = {
 
 const PLATES_KG = [25, 20, 15, 10, 5, 2.5, 1.25, 0.5, 0.25];
 
-/** The kit as the rules read it: as many pairs of each plate from the smallest up. */
-export const placeOf = (kit: Kit): Place => ({
+/** The kit as the rules read it, the same for the same kit: as many pairs of each plate from the smallest up. */
+export const placeOf = remember((kit: Kit): Place => ({
   equipment: kit.equipment,
   lane: kit.laneM >= SHORTEST_LANE_M,
   loading: {
@@ -84,4 +85,4 @@ export const placeOf = (kit: Kit): Place => ({
     bellsKg: kit.bellsKg,
   },
   hardSurface: kit.hardSurface,
-});
+}));

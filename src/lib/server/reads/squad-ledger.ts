@@ -3,6 +3,7 @@ import type { Dose } from '$core/dose';
 import { readLedger, type LedgerReading } from '$core/ledger';
 import type { Library } from '$core/library';
 import type { DoseRowId } from '$core/method';
+import type { DosedEntry } from '$core/season';
 import type { loadSetsDone } from '../repositories/balance';
 import type { ClubContext } from '../repositories/club-context';
 
@@ -33,7 +34,7 @@ export function asCounted(done: readonly SetsDone[]): Counted[] {
   return done.map(({ sets, rir, ...of }) => ({ ...of, dose: { ...DONE, sets: sets / people, rir } }));
 }
 
-/** The ledger over the last days. */
+/** The ledger over the last days: what many did of one entry is read as one. */
 export const ledgerOver = (
   days: number,
   of: readonly Counted[],
@@ -41,13 +42,15 @@ export const ledgerOver = (
   { today, method }: Pick<ClubContext, 'today' | 'method'>,
 ): LedgerReading => {
   const after = addDays(today, -days);
-  return readLedger(
-    of.flatMap(({ day, exerciseId, row, dose }) => {
-      const exercise = library.exercises.get(exerciseId);
-      return exercise && day > after ? [{ exercise, row, dose }] : [];
-    }),
-    method,
-  );
+  const found = new Map<string, DosedEntry>();
+  for (const { day, exerciseId, row, dose } of of) {
+    const exercise = library.exercises.get(exerciseId);
+    if (!exercise || day <= after) continue;
+    const key = [exerciseId, row, dose.rir].join(' ');
+    const sets = (found.get(key)?.dose.sets ?? 0) + dose.sets;
+    found.set(key, { exercise, row, dose: { ...dose, sets } });
+  }
+  return readLedger([...found.values()], method);
 };
 
 export const squadLedger = (

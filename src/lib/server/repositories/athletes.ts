@@ -5,6 +5,7 @@ import type { LoadingKit } from '$core/dose';
 import { asSettled, historyOf, settleLine } from '$core/progress';
 import { legsReturn } from '$core/day';
 import { activeComplaint, type ActiveComplaint } from '$core/safety';
+import { remember } from '$core/remember';
 import { NO_AIMS } from '$core/startline';
 import type { TestRecord } from '$core/testing';
 import type { Track } from '$core/track';
@@ -104,12 +105,17 @@ export function tracksOf(
   kit: LoadingKit,
 ): Track[] {
   return tracks.map(({ state }) => {
-    const exercise = library.exercises.get(state.exerciseId);
     const [last] = state.exposures;
-    if (!exercise || !last || last.day >= day) return state;
-    return asSettled(state, settleLine({ exercise, row: state.row, track: state, kit }, method));
+    return last && last.day < day ? settled(state, kit, library, method) : state;
   });
 }
+
+const settled = remember(
+  (state: Track, kit: LoadingKit, library: ClubContext['library'], method: ClubContext['method']): Track => {
+    const exercise = library.exercises.get(state.exerciseId);
+    return exercise ? asSettled(state, settleLine({ exercise, row: state.row, track: state, kit }, method)) : state;
+  },
+);
 
 /** What the tracks say of an athlete before a day. */
 export const historyBefore = (
@@ -137,35 +143,27 @@ export interface KnownAthlete {
 /** What of a squad an athlete is known by. */
 type KnownIn = Pick<SquadRow, 'aims' | 'sportId' | 'kit'>;
 
-/** How rows were known last: plan, card and calls of one page ask the same of the same rows. */
-const knownOf = new WeakMap<AthleteRow, { readonly by: readonly unknown[]; readonly known: KnownAthlete }>();
+/** An athlete as the rules know them on a day, worked out once for a row as it was read: plan, card and calls all ask. */
+export const knowRow = (row: AthleteRow, day: Day, { method, library }: Club, squad: KnownIn | null): KnownAthlete =>
+  known(row, day, method, library, squad?.aims ?? NO_AIMS, squad?.sportId ?? null, squad?.kit ?? null);
 
-/** An athlete as the rules know them on a day, worked out once for a row as it was read. */
-export function knowRow(row: AthleteRow, day: Day, club: Club, squad: KnownIn | null): KnownAthlete {
-  const by = [day, club.method, club.library, squad?.aims, squad?.sportId, squad?.kit];
-  const last = knownOf.get(row);
-  if (last?.by.every((one, i) => one === by[i])) return last.known;
-  const known = workOut(row, day, club, squad);
-  knownOf.set(row, { by, known });
-  return known;
-}
-
-function workOut(row: AthleteRow, day: Day, club: Club, squad: KnownIn | null): KnownAthlete {
-  const kit = squad ? placeOf(squad.kit).loading : NO_KIT;
-  const tracks = tracksOf(row, day, club, kit);
-  const history = historyBefore(tracks, row, day, club);
-  const sport = squad ? (club.library.sports.get(squad.sportId) ?? null) : null;
-  return {
-    tracks,
-    facts: knowAthlete(
-      recordOfAthlete(row, day, club),
-      history,
-      day,
-      { aims: squad?.aims ?? NO_AIMS, sport },
-      club.method,
-    ),
-  };
-}
+const known = remember(
+  (
+    row: AthleteRow,
+    day: Day,
+    method: Club['method'],
+    library: Club['library'],
+    aims: SquadRow['aims'],
+    sportId: string | null,
+    squadKit: SquadRow['kit'] | null,
+  ): KnownAthlete => {
+    const club = { method, library };
+    const tracks = tracksOf(row, day, club, squadKit ? placeOf(squadKit).loading : NO_KIT);
+    const history = historyBefore(tracks, row, day, club);
+    const sport = sportId === null ? null : (library.sports.get(sportId) ?? null);
+    return { tracks, facts: knowAthlete(recordOfAthlete(row, day, club), history, day, { aims, sport }, method) };
+  },
+);
 const NO_KIT: LoadingKit = { barbell: { bar: 20, pairs: [] }, bellsKg: [] };
 
 /** The same for who is not asked about what they own. */

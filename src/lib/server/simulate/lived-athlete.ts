@@ -28,6 +28,8 @@ export class LivedAthlete {
   #seq = 0;
   readonly #facts = new Map<string, Folding>();
   readonly #tracks = new Map<string, readonly Track[]>();
+  /** what has to be folded anew before anybody looks */
+  readonly #changed = new Set<string>();
   readonly #answers: AnswerFact[] = [];
   #complaintFacts: readonly ComplaintFact[] = [];
   readonly #lastDone = new Map<string, Day>();
@@ -55,6 +57,8 @@ export class LivedAthlete {
   }
 
   get tracks(): readonly Track[] {
+    for (const key of this.#changed) this.#tracks.set(key, this.#folded(this.#facts.get(key)));
+    this.#changed.clear();
     return (this.#owned ??= [...this.#tracks.values()].flat());
   }
 
@@ -80,8 +84,8 @@ export class LivedAthlete {
     this.#keep(
       exercise,
       sets.map((set, i) => ({
-        ...set,
         ...this.#fact(day),
+        ...set,
         kind: 'set',
         sessionId: session.id,
         slot: line.slot,
@@ -100,7 +104,7 @@ export class LivedAthlete {
   /** The session is over: the day counts as trained, and what was done is folded. */
   close(day: Day): void {
     if (this.trained.at(-1) !== day) this.trained.push(day);
-    this.#foldDay(day);
+    this.#answered(day);
   }
 
   /** When they last did an entry; null = never. */
@@ -116,7 +120,7 @@ export class LivedAthlete {
 
   step(exercise: Exercise, day: Day, step: Omit<StepFact, 'id' | 'seq' | 'day' | 'kind'>): void {
     this.#keep(exercise, [{ ...step, ...this.#fact(day), kind: 'step' }]);
-    this.#fold(keyOf(exercise));
+    this.#change(keyOf(exercise));
   }
 
   answer(day: Day, response: Response): void {
@@ -124,7 +128,7 @@ export class LivedAthlete {
     this.#answers.push({ ...fact, kind: 'answer', response });
     this.#complain({ ...response, kind: 'answer', side: null, signs: [], day });
     const last = this.trained.findLast((one) => one < day);
-    if (last !== undefined) this.#foldDay(last);
+    if (last !== undefined) this.#answered(last);
   }
 
   refer(complaint: string, day: Day): void {
@@ -197,7 +201,7 @@ export class LivedAthlete {
   /** @param facts of one day, at least one */
   #keep(exercise: Exercise, facts: readonly TrackFact[]): void {
     const key = keyOf(exercise);
-    const kept = this.#facts.get(key) ?? { facts: [], before: [] };
+    const kept = this.#facts.get(key) ?? NOTHING;
     // what no answer speaks of any more is folded once and gone on from
     const since = addDays(facts[0]?.day ?? '', -ANSWER_SPEAKS_OF_DAYS);
     const isOver = ({ day }: TrackFact): boolean => day < since;
@@ -208,21 +212,21 @@ export class LivedAthlete {
     });
   }
 
-  #fold(key: string): void {
-    this.#tracks.set(key, this.#folded(this.#facts.get(key) ?? { facts: [], before: [] }));
+  #change(key: string): void {
+    this.#changed.add(key);
     this.#owned = null;
     this.#row = null;
   }
 
-  #folded({ facts, before }: Folding): readonly Track[] {
+  #folded({ facts, before }: Folding = NOTHING): readonly Track[] {
     const from = facts[0]?.day ?? '';
     const answers = this.#answers.slice(this.#answers.findLastIndex(({ day }) => day <= from) + 1);
     return foldTracks([...facts, ...answers], this.trained, before);
   }
 
-  /** What a day's facts touch. */
-  #foldDay(day: Day): void {
-    for (const key of this.#touched.get(day) ?? []) this.#fold(key);
+  /** A day of training is over, or spoken of: what was done on it stands otherwise. */
+  #answered(day: Day): void {
+    for (const key of this.#touched.get(day) ?? []) this.#change(key);
   }
 
   #complain(fact: DistributedOmit<ComplaintFact, 'id' | 'seq'>): void {
@@ -241,6 +245,7 @@ interface Folding {
   readonly facts: readonly TrackFact[];
   readonly before: readonly Track[];
 }
+const NOTHING: Folding = { facts: [], before: [] };
 
 type DistributedOmit<T, K extends PropertyKey> = T extends unknown ? Omit<T, K> : never;
 
