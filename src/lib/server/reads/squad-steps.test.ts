@@ -71,6 +71,19 @@ const steps = (full: Line['full'], answer: 'fine' | 'tight') =>
   ).steps[KEY];
 
 describe('a squad’s line after its last time (PROG-16)', () => {
+  it.each([
+    [['none', 'none', 'gentle'], { sets: 4, amount: 10 }],
+    [['none', 'sets', 'sets'], { sets: 3, amount: 11 }],
+    [['gentle', 'gentle', 'none'], null],
+  ] as const)('takes no step that most have to stay below: %j', (cautions, to) => {
+    const people = cautions.map((caution, i) => ({
+      facts: athlete({ id: String(i), caution }),
+      tracks: [did('fine', written)],
+    }));
+    const step = moves([card(null)], people).steps[KEY];
+    expect(step ? { sets: step.to.sets, amount: step.to.amount } : null).toEqual(to);
+  });
+
   it('rises by the votes of those who did it whole, and falls by them', () => {
     expect(steps(null, 'fine')).toMatchObject({ kind: 'set-up', to: { sets: 4 } });
     expect(steps(null, 'tight')).toMatchObject({ kind: 'set-down' });

@@ -16,6 +16,7 @@ import {
 } from '$core/progress';
 import { isMainSlot } from '$core/session';
 import type { Track } from '$core/track';
+import type { Caution } from '$core/startline';
 import type { KnownAthlete } from '../repositories/athletes';
 import type { ClubContext } from '../repositories/club-context';
 import type { SessionRow } from '../repositories/sessions';
@@ -137,7 +138,11 @@ function moveOf(
   }));
   // loads are each athlete's own, and so is the way up (PROG-9)
   if (of.some(({ track }) => track?.owned?.dose.loadKg != null)) return null;
-  const setsHeld = hasFewerSetsOnly(line);
+  const most = (is: (caution: Caution) => boolean): boolean =>
+    of.filter(({ facts }) => is(facts.caution)).length * 2 > of.length;
+  const shorter = hasFewerSetsOnly(line);
+  // a squad takes no step that most of it has to stay below (START-2)
+  const setsHeld = shorter || most((caution) => caution !== 'none');
   const dose = line.full?.dose ?? line.dose;
   const asDone = { exercise, row: line.row, dose, sessionId: card.id, day: card.day, setsHeld };
   const votesBy = of.map(({ facts, track }) => ({ facts, vote: voteOf(track, asDone, method) }));
@@ -146,7 +151,8 @@ function moveOf(
   const move = { key, exerciseId: line.exerciseId, first: may === 'develops', lastStep: days.lastStep };
   const step = squadStep(asDone, votes, may, days, library, method);
   // what the day or the week took away was not done, and earns nothing
-  if (step) return line.full && !setsHeld && step.kind.endsWith('-up') ? null : { ...move, step, climb: null };
+  if (step?.kind.endsWith('-up') && ((line.full && !shorter) || most((caution) => caution === 'gentle'))) return null;
+  if (step) return { ...move, step, climb: null };
   if (line.full) return null;
   const ready = votesBy.filter(({ facts, vote }) => vote !== null && isReadyAbove(exercise, facts, library)).length;
   const climb = squadClimb(asDone, { votes, ready }, may, days, library, method);
