@@ -8,12 +8,15 @@ import { sessionOn, type SeasonPlan } from '../src/core/season';
 import { databaseUrls } from '../src/lib/server/config';
 import { withClub } from '../src/lib/server/db/client';
 import { season, seasonWeek } from '../src/lib/server/db/schema';
+import { demoClubFile } from '../src/lib/server/simulate/demo-club-file';
+import { liveSeason } from '../src/lib/server/simulate/live-season';
+import { squadInMemory } from '../src/lib/server/simulate/squad-in-memory';
 import { keepWeeks } from '../src/lib/server/repositories/season';
 import { event, gym, laid, saturdays } from '../tests/season-input';
 
 /**
- * What planning costs: a season of 44 weeks with the days of 40 athletes of their own, a re-plan after one drag, writing it
- * beside COPY of the same rows, and the strip scrolled over a year. Run by `npm run bench -- season`.
+ * What planning costs: a season of 44 weeks with the days of 40 athletes of their own, a re-plan after one drag, the same
+ * season lived, writing it beside COPY of the same rows, and the strip scrolled over a year. Run by `npm run bench -- season`.
  */
 const RUNS = 15;
 const ATHLETES = 40;
@@ -48,8 +51,28 @@ export async function benchSeason(base: string): Promise<void> {
     'laid anew after one drag',
     timed(() => laid(moved, { from, weeks: plan.weeks })),
   );
+  lived();
   await saving(plan);
   await strip(base);
+}
+
+/** A season of the demo club's first squad, made up to so many, lived through by virtual athletes. */
+function lived(): void {
+  const club = demoClubFile();
+  const [squad] = club.squads;
+  if (!squad) return;
+  const athletes = Array.from({ length: ATHLETES }, (_, i) => {
+    const own = squad.athletes[i % squad.athletes.length];
+    return own ? [{ ...own, name: `${own.name} ${String(i)}` }] : [];
+  }).flat();
+  const began = performance.now();
+  const season = liveSeason(squadInMemory({ ...squad, athletes }, club.name, 1), {
+    seed: 1,
+    policy: 'rules',
+    weeks: null,
+  });
+  const seconds = ((performance.now() - began) / 1000).toFixed(1);
+  say(`${String(ATHLETES)} athletes live ${String(season?.squad.weeks.length ?? 0)} weeks`, `${seconds} s`);
 }
 
 /** What a plan is for each of many: every second is called up, left out or has exams somewhere. */

@@ -75,11 +75,15 @@ export function makeContext(given: Brief, builtIn: Library, method: MethodTables
     patterns: patternsOf(day.library),
     barredShares: new Map(),
     squadDoses: new Map(),
-    tightShare: (exerciseId) =>
-      athletes.length === 0
-        ? 0
-        : athletes.filter(({ id }) => day.leavesTight(id).has(exerciseId)).length / athletes.length,
+    tightShare: shareOf(athletes.map(({ id }) => day.leavesTight(id))),
   };
+}
+
+/** The share of sets that hold an id. */
+function shareOf(sets: readonly ReadonlySet<string>[]): (id: string) => number {
+  const counts = new Map<string, number>();
+  for (const set of sets) for (const id of set) counts.set(id, (counts.get(id) ?? 0) + 1);
+  return (id) => (counts.get(id) ?? 0) / Math.max(1, sets.length);
 }
 
 const inOrder = (library: Library): Exercise[] =>

@@ -16,8 +16,13 @@ export function leavesTight(
   method: MethodTables,
 ): ReadonlySet<string> {
   const { tight, of } = method.settings.progress.tolerance;
+  const everTight = new Set(
+    tracks
+      .filter(({ exposures }) => exposures.some(({ response }) => response?.answer === 'tight'))
+      .map(({ exerciseId }) => exerciseId),
+  );
   const times = new Map<string, Exposure[]>();
-  for (const { exerciseId, exposures } of tracks)
+  for (const { exerciseId, exposures } of tracks.filter((track) => everTight.has(track.exerciseId)))
     times.set(exerciseId, [...(times.get(exerciseId) ?? []), ...exposures.filter(({ day }) => day < before)]);
   const marked = [...times].filter(([exerciseId, exposures]) => {
     const exercise = library.exercises.get(exerciseId);

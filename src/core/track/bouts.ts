@@ -11,14 +11,14 @@ export interface Bout {
 export function boutsOf(sets: readonly SetFact[]): Bout[] {
   const latest = new Map<string, SetFact>();
   for (const set of sets) {
-    const key = [set.sessionId, set.slot, set.setNumber].join(' ');
+    const key = `${set.sessionId} ${set.slot} ${String(set.setNumber)}`;
     const before = latest.get(key);
     if (!before || isLater(set, before)) latest.set(key, set);
   }
   const bouts = new Map<string, SetFact[]>();
   for (const set of latest.values()) {
     if (set.removed) continue;
-    const key = [set.sessionId, set.slot, set.exerciseId, set.row].join(' ');
+    const key = `${set.sessionId} ${set.slot} ${set.exerciseId} ${set.row}`;
     const own = bouts.get(key);
     if (own) own.push(set);
     else bouts.set(key, [set]);

@@ -79,25 +79,35 @@ export class LivedAthlete {
     session: { readonly id: string; readonly day: Day },
   ): void {
     const { day } = session;
+    const doneAt = `${day}T18:00:00Z`;
     this.#lastDone.set(exercise.id, day);
     this.#touched.set(day, (this.#touched.get(day) ?? new Set()).add(keyOf(exercise)));
     this.#keep(
       exercise,
-      sets.map((set, i) => ({
-        ...this.#fact(day),
-        ...set,
-        kind: 'set',
-        sessionId: session.id,
-        slot: line.slot,
-        setNumber: i + 1,
-        exerciseId: exercise.id,
-        row: line.row,
-        written: line.dose,
-        based: line.based,
-        eased: line.eased,
-        doneAt: `${day}T18:00:00Z`,
-        removed: false,
-      })),
+      // a season has some hundred thousand of them: field by field is several times faster than spread
+      sets.map(({ amount, loadKg, rir, fault }, i): TrackFact => {
+        const { id, seq } = this.#fact(day);
+        return {
+          id,
+          seq,
+          day,
+          kind: 'set',
+          sessionId: session.id,
+          slot: line.slot,
+          setNumber: i + 1,
+          exerciseId: exercise.id,
+          row: line.row,
+          written: line.dose,
+          based: line.based,
+          eased: line.eased,
+          amount,
+          loadKg,
+          rir,
+          fault,
+          doneAt,
+          removed: false,
+        };
+      }),
     );
   }
 
@@ -206,8 +216,9 @@ export class LivedAthlete {
     const since = addDays(facts[0]?.day ?? '', -ANSWER_SPEAKS_OF_DAYS);
     const isOver = ({ day }: TrackFact): boolean => day < since;
     const over = kept.facts.filter(isOver);
+    const rest = over.length === 0 ? kept.facts : kept.facts.filter((fact) => !isOver(fact));
     this.#facts.set(key, {
-      facts: [...kept.facts.filter((fact) => !isOver(fact)), ...facts],
+      facts: [...rest, ...facts],
       before: over.length === 0 ? kept.before : this.#folded({ facts: over, before: kept.before }),
     });
   }
