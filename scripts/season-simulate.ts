@@ -1,18 +1,24 @@
 import { readFile } from 'node:fs/promises';
+import { availableParallelism } from 'node:os';
+import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
+import { MessageChannel } from 'node:worker_threads';
+import { Piscina } from 'piscina';
 import { z } from 'zod';
 import { clubFileSchema, type ClubFile, type SquadFile } from '../src/lib/model/club-file.js';
 import type { Programme, ProgrammeSquad } from '../src/lib/model/programme.js';
 import { demoClubFile } from '../src/lib/server/simulate/demo-club-file.js';
 import { besideEachOther, judgeLived } from '../src/lib/server/simulate/judge-lived.js';
 import { judgeProgramme } from '../src/lib/server/simulate/judge-programme.js';
-import { liveSeason, type LivedSeason, type Policy } from '../src/lib/server/simulate/live-season.js';
+import type { LivedSeason, Policy } from '../src/lib/server/simulate/live-season.js';
 import type { Measure } from '../src/lib/server/simulate/measure.js';
 import { runSeason } from '../src/lib/server/simulate/run-season.js';
 import { squadInMemory } from '../src/lib/server/simulate/squad-in-memory.js';
+import type { SeasonJob, SeasonProgress } from './season-worker.js';
 
 // A whole season of a club through the core that the application uses: no database, no server, no clock but for the time
-// it took. As it is written, or lived through by virtual athletes. Prints a table a squad, or everything as JSON.
+// it took. As it is written, or lived through by virtual athletes: as many seasons at once as there are processors.
+// Prints a table a squad, or everything as JSON.
 const { values: asked } = parseArgs({
   options: {
     club: { type: 'string' },
@@ -46,8 +52,12 @@ async function readClub(): Promise<ClubFile> {
   return refuse(`${asked.club} is no club file:\n${z.prettifyError(read.error)}`);
 }
 
+/** A thread's young objects, MB: what a card makes and drops is many times what a season keeps. */
+const YOUNG_MB = 192;
+
 interface Judged {
   readonly name: string;
+  readonly squad: ProgrammeSquad;
   readonly measures: readonly Measure[];
   readonly beside: Readonly<Record<string, readonly [rules: string, naive: string]>>;
 }
@@ -60,12 +70,27 @@ const began = performance.now();
 const seconds = (): number => Math.round((performance.now() - began) / 100) / 10;
 const squads: ProgrammeSquad[] = [];
 const judged: Judged[] = [];
-for (const [i, file] of club.squads.entries()) {
-  if (asked.squad !== undefined && file.name !== asked.squad) continue;
-  const runs = asked.planned ? [written(file, i + 1)] : seeds.map((seed) => lived(file, i + 1, seed));
-  const [first, ...others] = runs.flatMap((run) => run ?? []);
-  if (first) judged.push(together(first, others));
+const threads = new Piscina<SeasonJob, LivedSeason | null>({
+  filename: fileURLToPath(new URL('./season-worker.ts', import.meta.url)),
+  execArgv: ['--import', 'tsx'],
+  minThreads: 0,
+  maxThreads: availableParallelism(),
+  resourceLimits: { maxYoungGenerationSizeMb: YOUNG_MB },
+});
+const days = new Map<string, SeasonProgress>();
+const asking = club.squads.flatMap((file, i) =>
+  asked.squad !== undefined && file.name !== asked.squad
+    ? []
+    : [asked.planned ? [Promise.resolve(written(file, i + 1))] : seeds.map((seed) => lived(file, i + 1, seed))],
+);
+for (const ofSquad of asking) {
+  const [first, ...others] = (await Promise.all(ofSquad)).flatMap((run) => run ?? []);
+  if (first === undefined) continue;
+  squads.push(first.squad);
+  judged.push(together(first, others));
 }
+await threads.close();
+if (process.stderr.isTTY && days.size > 0) process.stderr.write('\n');
 const programme: Programme = { seed: asked.planned ? null : (seeds[0] ?? 1), seconds: seconds(), squads };
 if (asked.markdown) printMarkdown();
 else if (asked.json) process.stdout.write(`${JSON.stringify(programme)}\n`);
@@ -86,40 +111,44 @@ function written(file: SquadFile, number: number): Judged | null {
     console.error(`${file.name}: no season can be laid from these dates.`);
     return null;
   }
-  squads.push(run);
   return {
     name: `${run.name} · ${run.sport} · ${String(run.weeks.length)} weeks`,
+    squad: run,
     measures: judgeProgramme(run),
     beside: {},
   };
 }
 
-function lived(file: SquadFile, number: number, seed: number): Judged | null {
-  const run = (policy: Policy): LivedSeason | null =>
-    liveSeason(squadInMemory(file, club.name, number), {
-      seed,
-      policy,
-      weeks,
-      say: (day, of) => {
-        if (process.stderr.isTTY && (day % 7 === 0 || day === of))
-          process.stderr.write(
-            `\r${file.name}, ${policy}, seed ${String(seed)}: day ${String(day)} of ${String(of)}  `,
-          );
-      },
+async function lived(file: SquadFile, number: number, seed: number): Promise<Judged | null> {
+  const run = (policy: Policy): Promise<LivedSeason | null> => {
+    const { port1, port2: progress } = new MessageChannel();
+    const name = `${file.name}, ${policy}, seed ${String(seed)}`;
+    port1.on('message', (done: SeasonProgress) => {
+      days.set(name, done);
+      if (process.stderr.isTTY) process.stderr.write(`\r${progressWords()}  `);
     });
-  const [rules, naive] = [run('rules'), run('naive')];
-  if (process.stderr.isTTY) process.stderr.write('\n');
+    const job = { file, club: club.name, number, seed, policy, weeks, progress };
+    return threads.run(job, { transferList: [progress] });
+  };
+  const [rules, naive] = await Promise.all([run('rules'), run('naive')]);
   if (!rules || !naive) {
     console.error(`${file.name}: no season can be laid from these dates.`);
     return null;
   }
-  squads.push(rules.squad);
   const [ours, theirs] = [besideEachOther(rules), besideEachOther(naive)];
   return {
     name: `${file.name} · ${file.sport} · ${String(rules.squad.weeks.length)} weeks · ${String(rules.athletes.length)} athletes`,
+    squad: rules.squad,
     measures: judgeLived(rules, naive),
     beside: Object.fromEntries(Object.entries(ours).map(([what, value]) => [what, [value, theirs[what] ?? '']])),
   };
+}
+
+/** How far the seasons are that are being lived, and how many are over. */
+function progressWords(): string {
+  const going = [...days].filter(([, { day, of }]) => day < of);
+  const over = `${String(days.size - going.length)} lived`;
+  return [over, ...going.map(([name, { day, of }]) => `${name}: day ${String(day)} of ${String(of)}`)].join(' · ');
 }
 
 /** Several seeds of one squad in one column: met only where each is. */
@@ -127,6 +156,7 @@ function together(first: Judged, others: readonly Judged[]): Judged {
   const all = [first, ...others];
   return {
     name: first.name,
+    squad: first.squad,
     measures: first.measures.map((one, i) => ({
       ...one,
       value: [...new Set(all.map(({ measures }) => measures[i]?.value ?? ''))].join(', '),

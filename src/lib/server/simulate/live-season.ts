@@ -42,7 +42,7 @@ export interface Bout {
   readonly dose: Pick<Dose, 'sets' | 'amount' | 'loadKg'>;
 }
 
-/** A season that was trained. */
+/** A season that was trained: plain values, so that it can be handed from thread to thread. */
 export interface LivedSeason {
   readonly squad: ProgrammeSquad;
   readonly states: readonly TrueState[];
@@ -153,7 +153,7 @@ export function liveSeason(
       weeks: living.followed.map((week) => sayWeek(week, said.get(week.start) ?? [])),
     },
     states,
-    athletes,
+    athletes: athletes.map(({ id, answers, tracks }) => ({ id, answers, tracks })),
     bouts: living.bouts,
     attendances: living.attendances,
     ownCards: living.ownCards,
