@@ -3,6 +3,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import adapter from '@sveltejs/adapter-node';
 import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
+import { optimizeImports } from 'carbon-preprocess-svelte';
 
 /**
  * The sources' own name. The time of the build, the framework's default, differs between two processes: a check that ran
@@ -20,7 +21,8 @@ function nameOfSources() {
 
 /** @type {import('@sveltejs/kit').Config} */
 export default {
-  preprocess: vitePreprocess(),
+  // Carbon's components each from their own file: only rules of those that are used stay in the sheet
+  preprocess: [vitePreprocess(), optimizeImports()],
   compilerOptions: {
     // runes for our files only: Carbon's components are written without them
     runes: ({ filename }) => (filename.split(/[/\\]/).includes('node_modules') ? undefined : true),

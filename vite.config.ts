@@ -3,18 +3,18 @@ import { optimizeCss } from 'carbon-preprocess-svelte';
 import type { Plugin } from 'vite';
 import { defineConfig } from 'vitest/config';
 
-/** Carbon's sheet names fonts on an outside host; ours ship with the application. */
-const withoutOutsideFonts = (): Plugin => ({
-  name: 'without-outside-fonts',
+/** Carbon's sheet names fonts on an outside host, and has four themes of its own; ours ship with the application. */
+const ownFontsAndThemes = (): Plugin => ({
+  name: 'own-fonts-and-themes',
   enforce: 'pre',
   transform: (code, id) =>
     id.includes('carbon-components-svelte/css/')
-      ? { code: code.replace(/@font-face\s*\{[^}]*\}/g, ''), map: null }
+      ? { code: code.replace(/@font-face\s*\{[^}]*\}|:root\[theme=[^\]]*\]\s*\{[^}]*\}/g, ''), map: null }
       : null,
 });
 
 export default defineConfig({
-  plugins: [withoutOutsideFonts(), sveltekit(), optimizeCss()],
+  plugins: [ownFontsAndThemes(), sveltekit(), optimizeCss()],
   worker: { format: 'es' },
   optimizeDeps: { exclude: ['carbon-components-svelte', 'carbon-icons-svelte'], include: ['comlink', 'idb'] },
   ssr: { noExternal: ['carbon-components-svelte', 'carbon-icons-svelte'] },
