@@ -44,6 +44,7 @@ export const athlete = (own: Partial<AthleteFacts> = {}): AthleteFacts => ({
   sides: null,
   controlRung: null,
   lighterFrom: null,
+  fullFrom: null,
   history: NO_HISTORY,
   ...own,
 });

@@ -219,4 +219,14 @@ test('two weeks of one squad: it steps together, who is tired does less and come
   await expect(cell).toContainText('yours');
   await page.getByRole('tab', { name: 'Card', exact: true }).click();
   await expect(onCard(page).getByText(`${USUAL} by hand`)).toBeVisible();
+
+  // and takes a light card off again
+  await page.goto(`/squad/${squadId}/${ids.get(STUCK)!}`);
+  await ready(page);
+  await expect(page.getByText('Light card.')).toBeVisible();
+  expect(await seriousOn(page)).toEqual([]);
+  await page.getByRole('button', { name: 'Full card again' }).press('Enter');
+  await expect(page.getByText('Light card.')).toHaveCount(0);
+  await openCard(page, squadId, AFTER);
+  await expect(onCard(page).getByText(`${STUCK} less`)).toHaveCount(0);
 });

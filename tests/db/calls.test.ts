@@ -8,9 +8,11 @@ import { athlete, change, squad, testResult } from '../../src/lib/server/db/sche
 import type { CheckInBody } from '../../src/lib/model/bodies';
 import type { Call, CallChange, CallChoice, CallOf } from '../../src/lib/model/call';
 import { decide } from '../../src/lib/server/commands/decide';
+import { fullAgain } from '../../src/lib/server/commands/full-again';
 import { runOne } from '../../src/lib/server/commands/run-command';
 import { settleCall } from '../../src/lib/server/commands/settle-call';
 import { loadCalls } from '../../src/lib/server/reads/call-rows';
+import { openAthlete } from '../../src/lib/server/reads/open-athlete';
 import { readCalls } from '../../src/lib/server/reads/calls';
 import { loadClub } from '../../src/lib/server/repositories/club-context';
 import { factsOf, loadAthlete, loadSquadAthletes } from '../../src/lib/server/repositories/athletes';
@@ -200,7 +202,8 @@ describe('calls', () => {
 
 describe('the next card’s brief', () => {
   /** A calf line done by three of four on a general phase's card, and their mornings; what the next card makes of it. */
-  async function voted(answers: readonly Partial<CheckInBody>[]) {
+  async function voted(answers: readonly Partial<CheckInBody>[], known = true) {
+    if (known) await knownGround(club, club.athletes, '2026-11-10');
     onDay('2026-11-16');
     const id = await makeCard(club, '2026-11-16', { phase: 'general' });
     const was = (await session(club, id)).lines.find(({ slot }) => slot === 'calf')!;
@@ -221,6 +224,12 @@ describe('the next card’s brief', () => {
     expect(stepped(found)).toMatchObject({ rise: true, up: 2, down: 0, answered: 3, did: 3 });
     expect(found.now.sets).toBe(found.was.sets);
     expect(found.now.amount).toBeGreaterThan(found.was.amount);
+  });
+
+  it('but not while most of the squad stay at the gentle end (START-2)', async () => {
+    const found = await voted([{}, {}, { answer: 'usual' }], false);
+    expect(stepped(found)).toBeUndefined();
+    expect(found.now).toMatchObject({ sets: found.was.sets, amount: found.was.amount });
   });
 
   it('and down when a third are overly tight there; who said so does less', async () => {
@@ -502,11 +511,24 @@ describe('what stands still', () => {
     expect(page.settled).toMatchObject([{ words: 'lighter for three sessions', rules: ['PROG-10'] }]);
 
     await makeCard(club, DAY, { phase: 'specific' });
-    const light = (await readOn(club, DAY)).view.filter(({ reasons }) =>
-      reasons.some(({ code, facts }) => code === 'does_less' && facts.why === 'asked-lighter'),
-    );
+    const lightLines = async () =>
+      (await readOn(club, DAY)).view.filter(({ reasons }) =>
+        reasons.some(({ code, facts }) => code === 'does_less' && facts.why === 'asked-lighter'),
+      );
+    const light = await lightLines();
     expect(new Set(light.map(({ athleteId }) => athleteId))).toEqual(new Set([who]));
     expect(light.length).toBeGreaterThan(2);
+    // the coach takes the light card off again; a second word changes nothing
+    const words: string[] = [];
+    for (let n = 0; n < 2; n++)
+      await withClub(club.clubId, async (tx) => {
+        const of = await openAthlete(tx, { squadId: club.squadId, athleteId: who });
+        expect(await fullAgain(tx, of.club, of.squad, of.row, 'coach')).toMatchObject({ ok: true });
+        const said = await tx.select().from(change).where(eq(change.subject, 'full-again'));
+        words.push(...said.flatMap(({ rules }) => rules));
+      });
+    expect(words).toEqual(['PROG-10', 'PROG-10']);
+    expect(await lightLines()).toEqual([]);
     // another block asks again, were it still stuck
     onDay('2026-12-24');
     expect((await withClub(club.clubId, (tx) => loadCalls(tx))).putOff).toHaveLength(1);

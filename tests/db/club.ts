@@ -50,7 +50,7 @@ const GROUND = [
 ];
 
 /** Every screen passed: what these athletes own may rise. */
-export async function knownGround(club: TestClub, ids: readonly string[]): Promise<void> {
+export async function knownGround(club: TestClub, ids: readonly string[], day = '2026-11-20'): Promise<void> {
   await withClub(club.clubId, (tx) =>
     tx.insert(testResult).values(
       ids.flatMap((athleteId) =>
@@ -60,7 +60,7 @@ export async function knownGround(club: TestClub, ids: readonly string[]): Promi
             id: v7(),
             athleteId,
             test,
-            day: '2026-11-20',
+            day,
             side,
             value,
           })),

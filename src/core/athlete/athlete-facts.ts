@@ -76,5 +76,7 @@ export interface AthleteFacts {
   readonly controlRung: number | null;
   /** the coach asked for light cards from this day on, for some answered sessions (PROG-10) */
   readonly lighterFrom: Day | null;
+  /** the coach took a light card off: what was trained before this day asks for none (PROG-16) */
+  readonly fullFrom: Day | null;
   readonly history: History;
 }

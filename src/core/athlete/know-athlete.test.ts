@@ -22,6 +22,7 @@ const record = (own: Partial<AthleteRecord> = {}): AthleteRecord => ({
   moment: null,
   ceilings: [],
   lighterFrom: null,
+  fullFrom: null,
   records: [],
   complaints: [],
   ...own,

@@ -43,6 +43,7 @@ export interface AthleteRecord {
   readonly moment: SetMoment | null;
   readonly ceilings: readonly Ceiling[];
   readonly lighterFrom: Day | null;
+  readonly fullFrom: Day | null;
   readonly records: readonly TestRecord[];
   readonly complaints: readonly Complaint[];
 }
@@ -117,6 +118,7 @@ export function knowAthlete(
     sides: sideDifference(outcomes, specs, day, settings.sides),
     controlRung: controlRung(record.records, specs, day, start),
     lighterFrom: record.lighterFrom,
+    fullFrom: record.fullFrom,
     history,
   };
 }

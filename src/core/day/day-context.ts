@@ -3,7 +3,7 @@ import { matchTags, type Day, type EventDay, type MatchTag, type OwnCalendar } f
 import type { Dose } from '../dose';
 import type { Library, Phase } from '../library';
 import { schoolLibrary, type DoseRowId, type MethodTables, type Schools } from '../method';
-import { leavesTight, lightCard, type LightCard } from '../progress';
+import { leavesTight, lightCard, type CardWord, type LightCard } from '../progress';
 import { dayLimits, type DayLimits } from '../season';
 import type { Track } from '../track';
 import { ownDay, type Apart } from './own-day';
@@ -69,7 +69,7 @@ export interface DayContext extends Omit<DaySetting, 'tracks' | 'events' | 'cale
   readonly forAthlete: (athleteId: string) => DayContext;
   readonly trackOf: (athleteId: string, exerciseId: string, row: DoseRowId) => Track | null;
   /** why an athlete does less on every line: tired mornings, or the coach's word (PROG-16, PROG-10); null = does not */
-  readonly lightCard: (athlete: Pick<AthleteFacts, 'id' | 'lighterFrom'>) => LightCard | null;
+  readonly lightCard: (athlete: Pick<AthleteFacts, 'id' | keyof CardWord>) => LightCard | null;
   /** entries that keep leaving an athlete overly tight (PROG-14) */
   readonly leavesTight: (athleteId: string) => ReadonlySet<string>;
 }
@@ -100,8 +100,7 @@ export function makeDayContext(setting: DaySetting, library: Library, method: Me
     stepped: {},
     apart: TOGETHER,
     lightCard: remembered(
-      ({ id, lighterFrom }: Pick<AthleteFacts, 'id' | 'lighterFrom'>) =>
-        lightCard(tracksOf(id), lighterFrom, setting.day),
+      (athlete: Pick<AthleteFacts, 'id' | keyof CardWord>) => lightCard(tracksOf(athlete.id), athlete, setting.day),
       ({ id }) => id,
     ),
     leavesTight: remembered((athleteId: string) => leavesTight(tracksOf(athleteId), setting.day, ownLibrary, method)),

@@ -16,24 +16,31 @@ export const LIGHT_FROM = 2;
 /** Fine mornings after which who voted down does as the squad again. */
 export const FINE_AGAIN = 2;
 
+/** The coach's word on an athlete's whole cards: from which day lighter, or full again; null = none. */
+export interface CardWord {
+  readonly lighterFrom: Day | null;
+  readonly fullFrom: Day | null;
+}
+
 /**
  * Whether the whole card is light: two *overly tight* in the last four answers, or the coach's word, for the three answered
- * sessions after them.
+ * sessions after them. From the day of the word *full again* on what was trained before says nothing of it.
  * @param tracks all of the athlete's
- * @param lighterFrom the day of the coach's word; null = none
  * @param day the day of the card
  */
-export function lightCard(tracks: readonly Track[], lighterFrom: Day | null, day: Day): LightCard | null {
+export function lightCard(tracks: readonly Track[], { lighterFrom, fullFrom }: CardWord, day: Day): LightCard | null {
+  const since = fullFrom !== null && fullFrom <= day ? fullFrom : '';
   const answers = new Map<Day, string>();
   for (const { exposures } of tracks)
     for (const exposure of exposures)
-      if (exposure.response && exposure.day < day) answers.set(exposure.day, exposure.response.answer);
+      if (exposure.response && exposure.day < day && exposure.day >= since)
+        answers.set(exposure.day, exposure.response.answer);
   const newest = [...answers].sort(([a], [b]) => (a < b ? 1 : -1)).map(([, answer]) => answer);
   const isTired = Array.from({ length: LIGHT_FOR }, (_, since) => newest.slice(since, since + LIGHT_OF)).some(
     (window) => window[0] === 'tight' && window.filter((answer) => answer === 'tight').length >= LIGHT_FROM,
   );
   if (isTired) return 'light-card';
-  if (lighterFrom === null || lighterFrom > day) return null;
+  if (lighterFrom === null || lighterFrom > day || lighterFrom < since) return null;
   return [...answers.keys()].filter((answered) => answered >= lighterFrom).length < LIGHT_FOR ? 'asked-lighter' : null;
 }
 

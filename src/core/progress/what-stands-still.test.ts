@@ -169,21 +169,34 @@ describe('lighter at the coach’s word (PROG-10)', () => {
     trackOf('back-squat', 'D-MAX', dose(), { exposures: daysAgo.map((ago) => time(ago, dose())) }),
   ];
 
+  const lighter = (lighterFrom: string | null) => ({ lighterFrom, fullFrom: null });
+
   it('holds for three answered sessions from its day', () => {
     const from = addDays(TODAY, -9);
-    expect(lightCard(answered(12, 16), from, TODAY)).toBe('asked-lighter');
-    expect(lightCard(answered(2, 6, 12), from, TODAY)).toBe('asked-lighter');
-    expect(lightCard(answered(2, 6, 9), from, TODAY)).toBeNull();
-    expect(lightCard(answered(2), null, TODAY)).toBeNull();
-    expect(lightCard(answered(2), addDays(TODAY, 1), TODAY)).toBeNull();
+    expect(lightCard(answered(12, 16), lighter(from), TODAY)).toBe('asked-lighter');
+    expect(lightCard(answered(2, 6, 12), lighter(from), TODAY)).toBe('asked-lighter');
+    expect(lightCard(answered(2, 6, 9), lighter(from), TODAY)).toBeNull();
+    expect(lightCard(answered(2), lighter(null), TODAY)).toBeNull();
+    expect(lightCard(answered(2), lighter(addDays(TODAY, 1)), TODAY)).toBeNull();
   });
 
+  const tired = (...daysAgo: number[]) => [
+    trackOf('back-squat', 'D-MAX', dose(), {
+      exposures: daysAgo.map((ago) => time(ago, dose(), { response: tightAt(null) })),
+    }),
+  ];
+
   it('tired mornings outrank it', () => {
-    const tired = [
-      trackOf('back-squat', 'D-MAX', dose(), {
-        exposures: [2, 5].map((ago) => time(ago, dose(), { response: tightAt(null) })),
-      }),
-    ];
-    expect(lightCard(tired, addDays(TODAY, -9), TODAY)).toBe('light-card');
+    expect(lightCard(tired(2, 5), lighter(addDays(TODAY, -9)), TODAY)).toBe('light-card');
+  });
+
+  it('ends at the coach’s word, whatever made it, and begins anew with what is trained since', () => {
+    const full = (ago: number) => ({ lighterFrom: addDays(TODAY, -9), fullFrom: addDays(TODAY, -ago) });
+    expect(lightCard(tired(2, 5), full(0), TODAY)).toBeNull();
+    expect(lightCard(tired(2, 5), full(4), TODAY)).toBeNull();
+    expect(lightCard(tired(2, 5), full(5), TODAY)).toBe('light-card');
+    expect(lightCard(tired(2, 5), full(-1), TODAY)).toBe('light-card');
+    expect(lightCard(answered(12), full(9), TODAY)).toBe('asked-lighter');
+    expect(lightCard(answered(12), full(8), TODAY)).toBeNull();
   });
 });

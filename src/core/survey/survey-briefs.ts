@@ -84,6 +84,7 @@ function athletesOf(people: People): AthleteFacts[] {
     sides: null,
     controlRung: null,
     lighterFrom: null,
+    fullFrom: null,
     history: NO_HISTORY,
   }));
 }

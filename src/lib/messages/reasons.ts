@@ -1,6 +1,7 @@
 import { weekdayOf } from '$core/calendar';
 import type { KeptFor, LackReason } from '$core/choose';
 import type { Demand, Muscle, Tier } from '$core/library';
+import type { WhyLess } from '$core/progress';
 import type { Facts, Reason } from '$core/result';
 import { ownValue } from '$core/own';
 import { AFTER_HEAVY } from '$core/season';
@@ -24,8 +25,10 @@ const days = (value: Facts[string] | undefined): string =>
   listWords((Array.isArray(value) ? (value as string[]) : []).map((day) => dayWords(day, weekdayOf(day))));
 const tier = (value: Facts[string] | undefined): Tier => String(value) as Tier;
 
-const WHY_LESS: Readonly<Record<string, string>> = {
-  'light-card': 'Overly tight on two of the last four mornings: one step less on every line for three sessions.',
+/** Why an athlete does one step less than the squad (PROG-16, PROG-10). */
+export const WHY_LESS: Readonly<Record<WhyLess, string>> = {
+  'light-card':
+    'Overly tight on two of the last four mornings: one step less on every line for three sessions, or until the athlete’s page says full again.',
   'asked-lighter': 'You asked for lighter work: one step less on every line for three answered sessions.',
   'voted-down': 'Overly tight after it last time: one step less until two mornings are fine.',
   'not-answered':
@@ -162,7 +165,7 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   block_begins_again: (f) =>
     `A new block begins it at its fewest again (it had come to ${text(f.sets)} × ${text(f.amount)}): faster, or a heavier ball.`,
   rest_learned: (f) => restWords(f),
-  does_less: (f) => WHY_LESS[text(f.why)] ?? 'One step under the squad today.',
+  does_less: (f) => ownValue(WHY_LESS, text(f.why)) ?? 'One step under the squad today.',
   own_rung: () => 'Another rung of the same ladder: the one this athlete has come to.',
   for_others: () => 'You put this line on the card for others only.',
   left_out: () => 'You left it out for this athlete.',

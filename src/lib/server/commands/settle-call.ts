@@ -41,7 +41,7 @@ export async function settleCall(
   const athleteId = call.kind === 'stall' || call.kind === 'return' ? call.athleteId : null;
   await addFacts(tx, clubId, [{ id, kind: 'call', day: today, actor, squadId: call.squadId, athleteId, body }]);
   if (call.kind !== 'stall' || choice !== 'lighter') return ok(null);
-  await tx.update(athlete).set({ lighterFrom: today }).where(eq(athlete.id, call.athleteId));
+  await tx.update(athlete).set({ lighterFrom: today, fullFrom: null }).where(eq(athlete.id, call.athleteId));
   await recordChanges(tx, clubId, [
     {
       day: today,

@@ -141,6 +141,8 @@ function say(row: Row, words: Words): Pick<HistoryLine, 'what' | 'from' | 'to'> 
       return { what: 'Beside training', ...named(row) };
     case 'lighter':
       return { what: 'Lighter for three answered sessions', ...none };
+    case 'full-again':
+      return { what: 'Full card again', ...none };
     case 'background':
       return { what: 'Background changed', ...none };
     case 'taken-over':

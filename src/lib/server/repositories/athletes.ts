@@ -187,6 +187,7 @@ export const recordOfAthlete = (row: AthleteRow, day: Day, { method }: Pick<Club
   moment: row.weakMoment,
   ceilings: row.ceilings,
   lighterFrom: row.lighterFrom,
+  fullFrom: row.fullFrom,
   records: recordsOfRow(row, day, method),
   complaints: complaintsOf(row.complaints, method),
 });

@@ -85,6 +85,7 @@ function athleteRow(file: SquadFile, i: number): AthleteRow {
     weakMoment: null,
     ceilings: [],
     lighterFrom: null,
+    fullFrom: null,
     background: EMPTY_BACKGROUND,
     recentWork: [],
     results: one.results.map((result, n) => ({

@@ -85,6 +85,8 @@ export const athlete = pgTable(
     ceilings: jsonb('ceilings').$type<readonly Ceiling[]>().notNull().default([]),
     /** the coach asked for light cards from this day on (PROG-10) */
     lighterFrom: date('lighter_from', { mode: 'string' }),
+    /** the coach took a light card off on this day (PROG-16) */
+    fullFrom: date('full_from', { mode: 'string' }),
     /** named by the coach or the athlete (START-12) */
     weakMoment: jsonb('weak_moment').$type<SetMoment>(),
     guardianConsent: boolean('guardian_consent').notNull().default(false),

@@ -3,6 +3,7 @@ import { SIDES } from '$core/library';
 import { ownValue } from '$core/own';
 import type { Result } from '$core/result';
 import { RETURN_STAGES } from '$core/method';
+import { lightCard } from '$core/progress';
 import { barOf, complaintColumn, SIGNS } from '$core/safety';
 import { wayBackOf } from '$lib/server/reads/way-back';
 import { summariseOneRepMax } from '$core/testing';
@@ -12,6 +13,7 @@ import { keepBackground, keepFacts } from '$lib/server/commands/athlete-facts';
 import { eraseAthlete } from '$lib/server/commands/forget';
 import { makeLink, revokeLink } from '$lib/server/commands/athlete-link';
 import { clearComplaint, noteComplaint } from '$lib/server/commands/complaints';
+import { fullAgain } from '$lib/server/commands/full-again';
 import { addOwnDays, removeOwnDays } from '$lib/server/commands/own-days';
 import { recordChanges } from '$lib/server/commands/record-change';
 import { runOne } from '$lib/server/commands/run-command';
@@ -23,8 +25,8 @@ import { loadHistory, noteHealthView } from '$lib/server/repositories/history';
 import { openAthlete } from '$lib/server/reads/open-athlete';
 import { historyWords } from '$lib/server/reads/history-words';
 import { sayDay, squadKnot, threadEnd } from '$lib/server/reads/page-thread';
-import { ageOf, factsOf, morningsOf, type AthletePage } from '$lib/server/repositories/athletes';
-import type { ClubContext } from '$lib/server/repositories/club-context';
+import { ageOf, knowRow, morningsOf, type AthletePage } from '$lib/server/repositories/athletes';
+import type { ClubContext, SquadRow } from '$lib/server/repositories/club-context';
 import { barWords } from '$lib/messages';
 import {
   athleteFactsSchema,
@@ -51,7 +53,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     return { ...found, history: changes };
   });
   const { today, method } = club;
-  const facts = factsOf(row, today, club, squad);
+  const { facts, tracks } = knowRow(row, today, club, squad);
   return {
     thread: {
       knots: [
@@ -122,6 +124,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
         place: place === null || !seesHealth ? null : (ownValue(method.places, place)?.name ?? place),
       }))
       .reverse(),
+    light: lightCard(tracks, facts, today),
     complaints: seesHealth
       ? row.complaints.map((one) => ({
           id: one.id,
@@ -179,7 +182,10 @@ export const load: PageServerLoad = async ({ locals, params }) => {
 
 const KEPT = { errors: {} as Record<string, string[] | undefined>, typed: {} as Record<string, string> };
 
-type Work<T> = (tx: Tx, of: { club: ClubContext; row: AthletePage; actor: string }) => Promise<Result<T>>;
+type Work<T> = (
+  tx: Tx,
+  of: { club: ClubContext; squad: SquadRow; row: AthletePage; actor: string },
+) => Promise<Result<T>>;
 
 /** One form of this page as a command on its athlete. */
 function onAthlete<T>({ locals, params }: RequestEvent, id: string, verb: string, body: unknown, work: Work<T>) {
@@ -241,6 +247,13 @@ export const actions: Actions = {
       removeOwnDays(tx, club, row, id, actor),
     );
     return { form: 'removeDays', ...KEPT };
+  },
+  fullAgain: async (event) => {
+    const id = commandIdOf(await event.request.formData());
+    await onAthlete(event, id, 'full-again', null, (tx, { club, squad, row, actor }) =>
+      fullAgain(tx, club, squad, row, actor),
+    );
+    return { form: 'fullAgain', ...KEPT };
   },
   link: async (event) => {
     const id = commandIdOf(await event.request.formData());

@@ -8,7 +8,7 @@
   import Complaints from '$lib/ui/squad/Complaints.svelte';
   import OwnDays from '$lib/ui/squad/OwnDays.svelte';
   import OwnData from '$lib/ui/squad/OwnData.svelte';
-  import MorningString from '$lib/ui/parts/MorningString.svelte';
+  import Mornings from '$lib/ui/squad/Mornings.svelte';
 
   let { data, form } = $props();
   const person = $derived(data.athlete);
@@ -54,15 +54,7 @@
   </div>
   <div class="side">
     <section>
-      <h2>Mornings</h2>
-      <div class="mornings">
-        {#each data.mornings as { day, answer, place } (day)}
-          <span
-            ><MorningString {answer} width={34} /><span class="label">{day.slice(8)}{place ? ` ${place}` : ''}</span
-            ></span
-          >
-        {:else}<span class="note">No answers yet.</span>{/each}
-      </div>
+      <Mornings mornings={data.mornings} light={data.light} editable={data.may.plan} />
       {#if data.may.plan}<AthleteLink
           hasLink={data.hasLink}
           link={form?.form === 'link' && 'link' in form ? String(form.link) : null}
@@ -129,15 +121,6 @@
   section {
     display: grid;
     gap: 10px;
-  }
-  .mornings {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 10px;
-  }
-  .mornings > span {
-    display: grid;
-    justify-items: center;
   }
   @media (max-width: 1000px) {
     .columns {
