@@ -72,6 +72,15 @@ describe('cells of a testing day', () => {
     expect(asked?.cell).toMatchObject({ asks: true, value: 0.71 });
     const [sure] = await keep(cell({ ...of, value: 0.71, seen: 1, sure: true }));
     expect(sure?.cell).toMatchObject({ asks: false, version: 2 });
+    // the answer to the first write was lost: the word that it is right counts all the same
+    const lost = { athleteId: club.athletes[1]! };
+    await keep(cell({ ...lost, day: '2026-10-20', value: 0.4 }));
+    expect((await keep(cell({ ...lost, value: 0.66 })))[0]?.cell).toMatchObject({ asks: true, version: 1 });
+    const said = await keep(cell({ ...lost, value: 0.66, sure: true }));
+    expect(said[0]).toMatchObject({ state: 'kept', cell: { asks: false, version: 2 } });
+    // another value from a station that has seen nothing does not
+    const other = await keep(cell({ ...lost, value: 0.61, sure: true }));
+    expect(other[0]).toMatchObject({ state: 'conflict', cell: { value: 0.66 } });
   });
 
   it('are read into what the Bench knows, side by side', async () => {

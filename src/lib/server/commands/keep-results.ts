@@ -225,6 +225,10 @@ interface Written {
   readonly repeated: boolean;
 }
 
+/** Columns that say what was measured, and those that say how it got here. */
+const MEASURED = ['value', 'trials', 'joints', 'load_kg', 'reps', 'rir'] as const;
+const WRITTEN = ['asks', 'source', 'typed_by', 'passed', 'changed_at'] as const;
+
 async function write(tx: Tx, clubId: string, actor: string, cells: readonly Row[]): Promise<Map<string, Written>> {
   if (cells.length === 0) return new Map();
   const at = new Date();
@@ -244,24 +248,17 @@ async function write(tx: Tx, clubId: string, actor: string, cells: readonly Row[
     .values(values)
     .onConflictDoUpdate({
       target: [testResult.clubId, testResult.athleteId, testResult.day, testResult.test, testResult.side],
-      set: Object.fromEntries(
-        [
-          'value',
-          'trials',
-          'joints',
-          'load_kg',
-          'reps',
-          'rir',
-          'asks',
-          'source',
-          'typed_by',
-          'version',
-          'passed',
-          'changed_at',
-        ].map((column) => [camel(column), sql.raw(`excluded.${column}`)]),
-      ),
-      // somebody else's value is not written over: only the version that was seen may change
-      setWhere: sql`${testResult.version} = excluded.version - 1`,
+      set: {
+        ...Object.fromEntries([...MEASURED, ...WRITTEN].map((column) => [camel(column), sql.raw(`excluded.${column}`)])),
+        version: sql`${testResult.version} + 1`,
+      },
+      // somebody else's value is not written over: only the version that was seen may change, or the word that a value
+      // is right be added by a station whose last answer was lost
+      setWhere: sql`${testResult.version} = excluded.version - 1 or (${testResult.asks} and not excluded.asks
+        and ${sql.join(
+          MEASURED.map((column) => sql.raw(`test_result.${column} is not distinct from excluded.${column}`)),
+          sql.raw(' and '),
+        )})`,
     })
     .returning();
   const key = (row: { athleteId: string; test: string; side: CellBody['side']; day: Day }): string =>

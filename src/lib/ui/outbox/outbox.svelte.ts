@@ -11,7 +11,7 @@ export class Outbox {
   readonly #queue = new Queue<SetLogBody>({
     database: 'jaleo-outbox',
     store: 'sets',
-    batch: 50,
+    batch: 200,
     keyOf: (set) => [set.sessionId, set.athleteId, set.slot, set.setNumber].join(' '),
     stamp: (set) => set.id,
     send: async (sets) => {

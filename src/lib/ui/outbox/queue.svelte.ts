@@ -55,8 +55,9 @@ export async function post(url: string, body: unknown): Promise<Response> {
  * somebody sees it, and keeps no other item waiting.
  */
 export class Queue<T> {
-  /** items still here */
-  waiting = $state(0);
+  /** items on disk when last counted, and items on their way to disk */
+  #stored = $state(0);
+  #arriving = $state(0);
   /** the last try found no server */
   away = $state(false);
   parked = $state.raw<readonly Parked<T>[]>([]);
@@ -70,6 +71,11 @@ export class Queue<T> {
 
   constructor(of: QueueOf<T>) {
     this.#of = of;
+  }
+
+  /** Items still here, from the moment they were entered. */
+  get waiting(): number {
+    return this.#stored + this.#arriving;
   }
 
   open(): void {
@@ -96,11 +102,17 @@ export class Queue<T> {
   }
 
   async put(items: readonly T[]): Promise<void> {
-    const db = await this.#db;
-    if (!db) return;
-    const writing = db.transaction(this.#of.store, 'readwrite');
-    for (const item of items) void writing.store.put(item, this.#of.keyOf(item));
-    await writing.done;
+    this.#arriving += items.length;
+    try {
+      const db = await this.#db;
+      if (!db) return;
+      const writing = db.transaction(this.#of.store, 'readwrite');
+      for (const item of items) void writing.store.put(item, this.#of.keyOf(item));
+      await writing.done;
+      this.#stored = await db.count(this.#of.store);
+    } finally {
+      this.#arriving -= items.length;
+    }
     await this.send();
   }
 
@@ -151,7 +163,7 @@ export class Queue<T> {
     try {
       while (this.#more) {
         this.#more = false;
-        this.waiting = await db.count(store);
+        this.#stored = await db.count(store);
         const items = (await db.getAll(store, undefined, batch)) as T[];
         if (items.length === 0) continue;
         await this.#deliver(db, items);
@@ -165,7 +177,7 @@ export class Queue<T> {
         void this.send();
       }, RETRY_MS);
     } finally {
-      this.waiting = (await db.count(store).catch(() => 0)) || 0;
+      this.#stored = (await db.count(store).catch(() => 0)) || 0;
     }
   }
 
@@ -173,7 +185,7 @@ export class Queue<T> {
   async #deliver(db: IDBPDatabase, items: readonly T[]): Promise<void> {
     try {
       const answers = await this.#of.send(items);
-      for (const [i, item] of items.entries()) await this.#settle(db, item, answers[i] ?? { state: 'kept' });
+      await this.#settle(db, items, answers);
     } catch (failure) {
       if (!(failure instanceof Away) || !failure.failing) throw failure;
       if (items.length > 1) {
@@ -186,20 +198,25 @@ export class Queue<T> {
       const tries = (this.#tries.get(stamp) ?? 0) + 1;
       this.#tries.set(stamp, tries);
       if (tries < TRIES) throw failure;
-      await this.#settle(db, item, { state: 'parked', why: 'The server fails on this one.' });
+      await this.#settle(db, [item], [{ state: 'parked', why: 'The server fails on this one.' }]);
     }
   }
 
-  async #settle(db: IDBPDatabase, item: T, answer: Delivered): Promise<void> {
+  /** One transaction: nothing newer comes between looking at what stands under a key and taking it off. */
+  async #settle(db: IDBPDatabase, items: readonly T[], answers: readonly Delivered[]): Promise<void> {
     const { store, keyOf, stamp } = this.#of;
-    if (answer.state === 'parked') {
-      const parked: Parked<T> = { item, why: answer.why };
-      await db.put(parkedStore(store), parked, stamp(item));
-      await this.#showParked();
+    const settling = db.transaction([store, parkedStore(store)], 'readwrite');
+    const queued = settling.objectStore(store);
+    const aside = settling.objectStore(parkedStore(store));
+    for (const [i, item] of items.entries()) {
+      const answer = answers[i];
+      if (answer?.state === 'parked') void aside.put({ item, why: answer.why } satisfies Parked<T>, stamp(item));
+      // a newer item of the same key may have come meanwhile: only what was sent is taken off
+      const now = (await queued.get(keyOf(item))) as T | undefined;
+      if (now !== undefined && stamp(now) === stamp(item)) void queued.delete(keyOf(item));
     }
-    // a newer item of the same key may have come meanwhile: only what was sent is taken off
-    const now = (await db.get(store, keyOf(item))) as T | undefined;
-    if (now !== undefined && stamp(now) === stamp(item)) await db.delete(store, keyOf(item));
+    await settling.done;
+    if (answers.some(({ state }) => state === 'parked')) await this.#showParked();
   }
 
   async #showParked(): Promise<void> {

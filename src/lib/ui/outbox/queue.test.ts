@@ -10,13 +10,14 @@ let databases = 0;
 const queues: Queue<Item>[] = [];
 function queueOf(
   send: (items: readonly Item[]) => Promise<readonly Delivered[]>,
+  keyOf = ({ key }: Item) => key,
   database = `q${String(++databases)}`,
 ) {
   const queue = new Queue<Item>({
     database,
     store: 'items',
     batch: 3,
-    keyOf: ({ key }) => key,
+    keyOf,
     stamp: ({ id }) => String(id),
     send,
   });
@@ -52,11 +53,11 @@ describe('the outbox', () => {
       seen.push(...items.map(({ id }) => id));
       return Promise.resolve(items.map(() => KEPT));
     };
-    const first = queueOf(send, 'kept');
+    const first = queueOf(send, undefined, 'kept');
     await first.put([item(1), item(2)]);
     expect(first).toMatchObject({ waiting: 2, away: true });
     first.close();
-    const second = queueOf(send, 'kept');
+    const second = queueOf(send, undefined, 'kept');
     expect(await second.pending()).toHaveLength(2);
     away = false;
     await second.put([item(3)]);
@@ -83,6 +84,34 @@ describe('the outbox', () => {
     release();
     await Promise.all([first, second]);
     expect(sent).toEqual([1, 2]);
+    expect(queue.waiting).toBe(0);
+  });
+
+  it('loses no newer item of a key that comes while the older one is being taken off', async () => {
+    const sent: number[] = [];
+    let second: Promise<void> | null = null;
+    const queue = queueOf(
+      (items) => {
+        sent.push(...items.map(({ id }) => id));
+        return Promise.resolve(items.map(() => KEPT));
+      },
+      // asked for the key of what was sent, the queue is about to take it off
+      ({ id, key }) => {
+        if (sent.includes(id)) second ??= Promise.resolve().then(() => queue.put([item(2, 'same')]));
+        return key;
+      },
+    );
+    await queue.put([item(1, 'same')]);
+    await second;
+    expect(sent).toEqual([1, 2]);
+    expect(queue.waiting).toBe(0);
+  });
+
+  it('counts what is being written to disk as waiting, from the moment it was entered', async () => {
+    const queue = queueOf((items) => Promise.resolve(items.map(() => KEPT)));
+    const put = queue.put([item(1), item(2)]);
+    expect(queue.waiting).toBe(2);
+    await put;
     expect(queue.waiting).toBe(0);
   });
 

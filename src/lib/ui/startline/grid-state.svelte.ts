@@ -306,8 +306,8 @@ export class GridState {
   async #put(bodies: readonly CellBody[]): Promise<void> {
     if (bodies.length === 0) return;
     const keys = new Set(bodies.map(cellKey));
-    await this.queue.dropWhere((item) => keys.has(cellKey(item)) && item.day === this.page.day);
-    await this.queue.put(bodies);
+    const settled = this.queue.dropWhere((item) => keys.has(cellKey(item)) && item.day === this.page.day);
+    await Promise.all([settled, this.queue.put(bodies)]);
   }
 
   /** Fetches what other stations wrote. */
