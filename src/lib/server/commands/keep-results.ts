@@ -249,7 +249,9 @@ async function write(tx: Tx, clubId: string, actor: string, cells: readonly Row[
     .onConflictDoUpdate({
       target: [testResult.clubId, testResult.athleteId, testResult.day, testResult.test, testResult.side],
       set: {
-        ...Object.fromEntries([...MEASURED, ...WRITTEN].map((column) => [camel(column), sql.raw(`excluded.${column}`)])),
+        ...Object.fromEntries(
+          [...MEASURED, ...WRITTEN].map((column) => [camel(column), sql.raw(`excluded.${column}`)]),
+        ),
         version: sql`${testResult.version} + 1`,
       },
       // somebody else's value is not written over: only the version that was seen may change, or the word that a value
