@@ -69,8 +69,14 @@ const reference = ({ exercise }: WorkingLine, athlete: AthleteFacts): number | n
   return of && kg !== undefined ? kg * of.ratio : null;
 };
 
-const shareOf = (loadKg: number, referenceKg: number | null): number | null =>
-  referenceKg === null ? null : Math.round((loadKg / referenceKg) * 1000) / 1000;
+/**
+ * A load's share of the e1RM, 0–1. A load done that is above it says that the e1RM, often read through a ratio of another
+ * lift, is too low, and no share is told.
+ */
+function shareOf(loadKg: number, referenceKg: number | null): number | null {
+  const share = referenceKg === null ? null : Math.round((loadKg / referenceKg) * 1000) / 1000;
+  return share === null || share > 1 ? null : share;
+}
 
 function withOwnLoad(line: WorkingLine, loadKg: number, percent: number | null): WorkingLine {
   const dose: Dose = { ...line.dose, loadKg, percent };

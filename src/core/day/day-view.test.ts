@@ -274,6 +274,19 @@ describe('what the coach typed', () => {
   });
 });
 
+it('a load owned has the share of the e1RM it is, none where it shows the e1RM too low', () => {
+  const press = line('strict-press', 'D-ASST', { sets: 2, amount: 8, rir: 2 });
+  const shareFor = (squatKg: number) => {
+    const own = { ...owning('strict-press', 'D-ASST', dose({ sets: 2, amount: 8, loadKg: 40, rir: 2 })), own: true };
+    const { dose: done, based } = view(press, person({ e1rmKg: { 'back-squat': squatKg } }), own);
+    expect([done.loadKg, based?.percent]).toEqual([40, done.percent]);
+    return done.percent;
+  };
+  // 40 of 0.38 × 140 kg
+  expect(shareFor(140)).toBe(0.752);
+  expect(shareFor(100)).toBeNull();
+});
+
 describe('near an event every sport gets a whole card that the check lets through (WEEK-2)', () => {
   test.each([...LIBRARY.sports.keys()])('%s, two days before', (sportId) => {
     for (const phase of ['in-season', 'specific'] as const) {

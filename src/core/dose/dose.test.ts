@@ -132,6 +132,7 @@ describe('a dose as text', () => {
     ['2.5 x 5', 'sets_not_whole'],
     ['3x5 RIR -1', 'number_not_positive'],
     ['3 x 4.5', 'reps_not_whole'],
+    ['3 x 5 rir 1.5', 'rir_not_whole'],
     ['x5', 'dose_unreadable'],
     ['3x8@130%', 'number_too_large'],
     ['3 x 8 900 kg', 'number_too_large'],

@@ -69,7 +69,8 @@ const UNITS: readonly [RegExp, Dose['unit']][] = [
  * What is not typed stays as it was in `current`, except a load and % that the typed reps, reserve, load or % no longer
  * match.
  * @param mass unit of a load typed without one
- * @returns the dose, or every issue found: `dose_unreadable`, `number_too_large`, `number_not_positive`, `part_unreadable`
+ * @returns the dose, or every issue found: `dose_unreadable`, `number_too_large`, `number_not_positive`, `part_unreadable`,
+ *   `sets_not_whole`, `reps_not_whole`, `rir_not_whole`
  * @example parseDose('4 x 6 /side', current, 'kg')
  */
 export function parseDose(text: string, current: Dose, mass: MassUnit): Result<Dose> {
@@ -163,6 +164,8 @@ function checkLimits(dose: Dose): Issue[] {
   check('RIR', dose.rir, LIMITS.rir, 0);
   check('%', dose.percent === null ? null : Math.round(dose.percent * 100), 120, 1);
   if (!Number.isInteger(dose.sets)) issues.push({ code: 'sets_not_whole', path: ['dose'], facts: { sets: dose.sets } });
+  if (dose.rir !== null && !Number.isInteger(dose.rir))
+    issues.push({ code: 'rir_not_whole', path: ['dose'], facts: { rir: dose.rir } });
   if (dose.unit === 'reps' && !Number.isInteger(dose.amount))
     issues.push({ code: 'reps_not_whole', path: ['dose'], facts: { reps: dose.amount } });
   return issues;

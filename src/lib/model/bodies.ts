@@ -17,7 +17,7 @@ const doseSchema = z.object({
   per: z.enum(['side', 'direction']).nullable(),
   percent: z.number().positive().max(1.2).nullable(),
   loadKg: z.number().positive().max(500).nullable(),
-  rir: z.number().min(0).max(10).nullable(),
+  rir: z.number().int().min(0).max(10).nullable(),
   restSeconds: z.number().min(0).max(900).nullable(),
   tempo: z.string().max(20).nullable(),
 });

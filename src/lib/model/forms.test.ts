@@ -1,5 +1,7 @@
+import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
 import { z } from 'zod';
+import { parseDose } from '$core/exchange';
 import { checkInSchema, keepCardSchema, setLogSchema } from './bodies';
 import {
   athleteFactsSchema,
@@ -16,6 +18,16 @@ const errors = (schema: z.ZodType, value: unknown): Record<string, string[] | un
   const parsed = schema.safeParse(value);
   return parsed.success ? {} : z.flattenError(parsed.error).fieldErrors;
 };
+const typedDose = fc
+  .tuple(
+    fc.integer({ min: 1, max: 22 }),
+    fc.integer({ min: 1, max: 700 }),
+    fc.constantFrom('', ' s', ' m', ' /side'),
+    fc.constantFrom('', ' 82.5 kg', ' 85 %', ' 120 %'),
+    fc.constantFrom('', ' rir 2', ' rir 1.5', ' rir 10'),
+    fc.constantFrom('', ' rest 2:30', ' 15:00'),
+  )
+  .map(([sets, amount, ...rest]) => `${String(sets)} x ${String(amount)}${rest.join('')}`);
 const facts = {
   name: 'Ana Sol',
   birthDate: '',
@@ -142,6 +154,21 @@ describe('bodies', () => {
     [{ doneAt: 'yesterday' }],
   ])('a set with %j is refused', (own) => {
     expect(setLogSchema.safeParse({ ...set, ...own }).success).toBe(false);
+  });
+
+  it('whatever can be typed as a dose can be done as it is written', () => {
+    const bare = { percent: null, loadKg: null, rir: null, restSeconds: null, tempo: null };
+    const start = { sets: 1, amount: 1, unit: 'reps', per: null, ...bare } as const;
+    fc.assert(
+      fc.property(typedDose, (typed) => {
+        const read = parseDose(typed, start, 'kg');
+        if (!read.ok) return;
+        const { amount, loadKg, rir } = read.value;
+        const shown = { exerciseId: 'deadlift', row: 'D-MAINT', dose: read.value, based: read.value, eased: [] };
+        const done = { ...set, setNumber: read.value.sets, amount, loadKg, rir, shown };
+        expect(setLogSchema.safeParse(done).error?.issues).toBeUndefined();
+      }),
+    );
   });
 
   it('a set is done unless it is taken back', () => {

@@ -255,11 +255,16 @@ async function train(tx: Tx, squadId: string, coachId: string, day: Day, random:
   });
 }
 
-/** What somebody picks up where no load was known: a light bell or bar, by body mass. */
+/** Of body mass, what somebody carefully squats for some reps without a test behind it. */
+const CAREFUL_SQUAT = 0.7;
+
+/** What somebody picks up where no load was known: a light bell, or a bar by body mass and how strong the lift is. */
 function foundLoad(exerciseId: string, massKg: number, library: Library): number | null {
-  const kind = library.exercises.get(exerciseId)?.load.kind;
-  if (kind === 'dumbbell' || kind === 'kettlebell') return massKg > 70 ? 16 : 12;
-  return kind === 'barbell' ? 40 : null;
+  const load = library.exercises.get(exerciseId)?.load;
+  if (load?.kind === 'dumbbell' || load?.kind === 'kettlebell') return massKg > 70 ? 16 : 12;
+  if (load?.kind !== 'barbell') return null;
+  const kg = massKg * CAREFUL_SQUAT * (load.oneRepMax?.ratio ?? 0.5);
+  return Math.max(20, Math.floor(kg / 2.5) * 2.5);
 }
 
 /** The morning after: most answer, mostly well; the coach accepted the changes of the past and has today's still open. */
