@@ -64,6 +64,10 @@ export async function newClub(page: Page, club: string): Promise<void> {
   await ready(page);
   await page.getByLabel('Squad', { exact: true }).fill('First');
   await page.getByLabel('Sport').selectOption({ label: 'Team handball' });
+  for (const day of ['Tue', 'Thu']) await page.getByRole('checkbox', { name: day }).check();
+  await page.getByLabel('Place').fill('Gym');
+  await page.getByLabel('What it has').selectOption('gym');
+  await page.getByLabel('Racks').fill('3');
   await page.getByRole('button', { name: 'Make the squad' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'First' })).toBeVisible();
 }

@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { seriousOn } from './access';
 import { linkFor, openBench, ready, setToday, signIn, TUESDAY, WEDNESDAY } from './app';
 
 test('the demo club: squad → session → floor → next morning → next session', async ({ page, browser }) => {
@@ -124,12 +125,23 @@ test('an empty club typed in by hand', async ({ page }) => {
   await page.getByLabel('Squad', { exact: true }).fill('Under 18');
   await page.getByLabel('Sport').selectOption({ label: 'Ultimate' });
   await page.getByRole('button', { name: 'Make the squad' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Under 18' })).toBeVisible();
+  await expect(page.getByText('Tick at least one gym day.')).toBeVisible();
+  for (const day of ['Tue', 'Fri']) await page.getByRole('checkbox', { name: day }).check();
+  await page.getByLabel('Place').fill('Old school');
+  await page.getByLabel('What it has').selectOption('gym');
+  await page.getByRole('button', { name: 'Make the squad' }).click();
+  await expect(page.getByText('How many racks are there?')).toBeVisible();
+  expect(await seriousOn(page)).toEqual([]);
+  await page.getByLabel('Racks').fill('5');
   await page.getByLabel('Names, one a line').fill('Lena Ost\t2009-03-02\nJan Weir\tyesterday');
-  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await page.getByRole('button', { name: 'Make the squad' }).click();
   await expect(page.getByText('Line 2: “yesterday” is not a birth date')).toBeVisible();
+  // nothing that was typed or ticked is lost
+  await expect(page.getByLabel('Racks')).toHaveValue('5');
+  await expect(page.getByRole('checkbox', { name: 'Fri' })).toBeChecked();
   await page.getByLabel('Names, one a line').fill('Lena Ost\t2009-03-02\nJan Weir\nSol Abad\t\t64');
-  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await page.getByRole('button', { name: 'Make the squad' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Under 18' })).toBeVisible();
   await expect(page.getByRole('link', { name: 'Sol Abad' })).toBeVisible();
 
   await page.getByRole('link', { name: "Today's card" }).click();

@@ -269,6 +269,8 @@ test('sixty athletes: one card, few questions, no waiting', async ({ page }) => 
   await page.goto('/squad?new');
   await ready(page);
   await page.getByLabel('Squad', { exact: true }).fill('Whole club');
+  await page.getByLabel('Sport').selectOption({ label: 'Ultimate' });
+  await page.getByRole('checkbox', { name: 'Tue' }).check();
   await page.getByRole('button', { name: 'Make the squad' }).click();
   await expect(page.getByText('Choose where it trains.')).toBeVisible();
   await page.getByLabel('Where it trains').selectOption({ label: 'Hall gym' });

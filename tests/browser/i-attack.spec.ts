@@ -255,7 +255,7 @@ test('forms with anything in them are answered', async () => {
     [`/squad/${squadId}?/addEvent`, ['day', 'name', 'kind']],
     [`/squad/${squadId}?/removeEvent`, ['id']],
     [`/squad/${squadId}?/place`, ['facilityId', 'sportId']],
-    ['/squad?/make', ['name', 'sportId', 'facilityId']],
+    ['/squad?/make', ['name', 'sportId', 'facilityId', 'weekdays', 'minutes', 'placeName', 'placeKit', 'names']],
     ['/calls?/refer', ['complaintId']],
     ['/settings?/choose', ['school', 'option', 'squadId']],
     ['/settings/method?/change', ['table', 'path', 'value']],

@@ -6,6 +6,9 @@ import { withClub } from '../../src/lib/server/db/client';
 import { athlete, facility, squad, squadAthlete, testResult } from '../../src/lib/server/db/schema';
 
 /** The day of every test here; JALEO_TODAY is set to it. */
+/** When squads of these tests train. */
+export const GYM_DAYS = [2, 4].map((weekday) => ({ weekday, start: '18:00', minutes: 60 }));
+
 export const DAY = '2026-11-24';
 
 export interface TestClub {

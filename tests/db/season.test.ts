@@ -32,7 +32,7 @@ import { readSeason } from '../../src/lib/server/reads/season';
 import { loadSquadAthletes } from '../../src/lib/server/repositories/athletes';
 import { loadFollowed, loadSteps } from '../../src/lib/server/repositories/season';
 import { loadClub, type ClubContext, type SquadRow } from '../../src/lib/server/repositories/club-context';
-import { makeClub, type TestClub } from './club';
+import { GYM_DAYS, makeClub, type TestClub } from './club';
 
 let one: TestClub;
 beforeAll(async () => {
@@ -263,7 +263,13 @@ it('gives weeks a phase, a block its length, copies nothing over a season, and r
   const other = await onSquad(async (tx, club) => {
     const id = crypto.randomUUID();
     const place = club.facilities[0]!.id;
-    await makeSquad(tx, club, id, { name: 'Second', sportId: 'ultimate', facilityId: place }, 'coach');
+    await makeSquad(
+      tx,
+      club,
+      id,
+      { name: 'Second', sportId: 'ultimate', place: { id: place }, gymDays: GYM_DAYS },
+      'coach',
+    );
     return id;
   });
   const copy = () =>
@@ -304,7 +310,13 @@ it('is a file that lays the same season for another squad, and says at which par
   if (typeof read === 'string') throw new Error(read);
   const third = await onSquad(async (tx, club) => {
     const id = crypto.randomUUID();
-    await makeSquad(tx, club, id, { name: 'Third', sportId: 'ultimate', facilityId: club.facilities[0]!.id }, 'coach');
+    await makeSquad(
+      tx,
+      club,
+      id,
+      { name: 'Third', sportId: 'ultimate', place: { id: club.facilities[0]!.id }, gymDays: GYM_DAYS },
+      'coach',
+    );
     return id;
   });
   const take = (what: typeof read) =>

@@ -8,11 +8,14 @@ import { noteComplaint } from '../../src/lib/server/commands/complaints';
 import { keepEntry, removeEntry } from '../../src/lib/server/commands/keep-entry';
 import { runCommand, runOne } from '../../src/lib/server/commands/run-command';
 import { addAthletes } from '../../src/lib/server/commands/roster';
-import { addEvent, makeSquad, removeEvent } from '../../src/lib/server/commands/squads';
+import { foundSquad } from '../../src/lib/server/commands/found-squad';
+import { addEvent, makeSquad, removeEvent, type NewSquad } from '../../src/lib/server/commands/squads';
+import { KITS } from '../../src/lib/model/kit';
 import { closeDatabase, withClub, type Tx } from '../../src/lib/server/db/client';
 import { athlete, athleteLink, command, complaint, event, squad, squadAthlete } from '../../src/lib/server/db/schema';
+import { loadSquadAthletes } from '../../src/lib/server/repositories/athletes';
 import { loadClub } from '../../src/lib/server/repositories/club-context';
-import { DAY, makeClub, type TestClub } from './club';
+import { DAY, GYM_DAYS, makeClub, type TestClub } from './club';
 import { answer, changeOf, keep, makeCard, onDay, session } from './drive';
 import { cardOf } from '../../src/lib/server/repositories/sessions';
 
@@ -41,7 +44,7 @@ describe('the same command twice at once', () => {
       const [a, b] = await Promise.all([work(), work()]);
       expect(a).toEqual(b);
     };
-    const value = { name: 'Second', sportId: 'ultimate', facilityId: club.squadId };
+    const value = { name: 'Second', sportId: 'ultimate', place: { id: club.squadId }, gymDays: GYM_DAYS };
     await twice(() =>
       runOne(head(ids[0], 'make-squad'), value, async (tx) =>
         makeSquad(tx, await loadClub(tx), ids[0], value, club.coachId),
@@ -113,7 +116,7 @@ it('a name pasted into a second squad is the same person, with the complaint', a
       tx,
       await loadClub(tx),
       id,
-      { name: 'Second', sportId: 'ultimate', facilityId: club.squadId },
+      { name: 'Second', sportId: 'ultimate', place: { id: club.squadId }, gymDays: GYM_DAYS },
       club.coachId,
     );
   });
@@ -136,15 +139,38 @@ it('a name pasted into a second squad is the same person, with the complaint', a
   });
 });
 
-it('a new squad says where it trains', async () => {
-  await withClub(club.clubId, async (tx) => {
-    const context = await loadClub(tx);
-    const two = {
-      ...context,
-      facilities: [...context.facilities, { ...context.facilities[0]!, id: v7(), name: 'Hall' }],
-    };
-    const made = await makeSquad(tx, two, v7(), { name: 'X', sportId: 'ultimate', facilityId: null }, club.coachId);
-    expect(made).toMatchObject({ ok: false, issues: [{ code: 'place_missing_here', path: ['facilityId'] }] });
+describe('a new squad on one page', () => {
+  const value = { name: 'Third', sportId: 'ultimate', gymDays: GYM_DAYS };
+  const hall = { name: 'Old hall', kit: { ...KITS.hall, laneM: 15 } };
+  const found = (id: string, own: Pick<NewSquad, 'place'> & { names: string }) =>
+    runOne(head(id, 'make-squad'), { ...value, ...own }, (tx) =>
+      foundSquad(tx, id, { ...value, ...own }, club.coachId),
+    );
+
+  it('stands with its place and people, or not at all', async () => {
+    const id = v7();
+    const bad = await found(id, { place: hall, names: 'Name;Level\nOna Brill;trained\nIvo Marn;expert' });
+    expect(bad).toMatchObject({ ok: false, issues: [{ code: 'level_unreadable', path: [3] }] });
+    const there = () => withClub(club.clubId, (tx) => loadClub(tx));
+    expect((await there()).facilities.map(({ name }) => name)).not.toContain('Old hall');
+    // the corrected page is sent again with the same id
+    const made = await found(id, { place: hall, names: 'Name;Level;Shoe\nOna Brill;trained;43\nIvo Marn;new;40' });
+    expect(made).toEqual({ ok: true, value: { id, unread: ['Shoe'] } });
+    const squad = (await there()).squads.find((one) => one.id === id);
+    expect(squad).toMatchObject({ gymDays: GYM_DAYS, kit: { equipment: KITS.hall.equipment, laneM: 15 } });
+    const people = await withClub(club.clubId, (tx) => loadSquadAthletes(tx, id, DAY));
+    expect(people.map(({ name, liftLevel }) => [name, liftLevel])).toEqual([
+      ['Ivo Marn', 'foundation'],
+      ['Ona Brill', 'trained'],
+    ]);
+  });
+
+  it('trains at no place that is not there, and takes no more people than one paste does', async () => {
+    const nowhere = await found(v7(), { place: { id: v7() }, names: '' });
+    expect(nowhere).toMatchObject({ ok: false, issues: [{ code: 'place_unknown_here', path: ['facilityId'] }] });
+    const names = Array.from({ length: 203 }, (_, i) => `Player ${String(i)}`).join('\n');
+    const many = await found(v7(), { place: hall, names });
+    expect(many).toMatchObject({ ok: false, issues: [{ code: 'too_many_people', facts: { left: 3 } }] });
   });
 });
 

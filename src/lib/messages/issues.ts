@@ -63,7 +63,8 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   answer_first: () => 'First how your legs feel.',
   complaint_unknown: () => 'This complaint is not there any more.',
   place_unknown_here: () => 'This place or sport is not there any more. Choose again.',
-  place_missing_here: () => 'Choose where it trains.',
+  too_many_people: (f) =>
+    `The last ${text(f.left)} lines are too many at once. Take them off here; they are taken on the squad’s page.`,
   sport_unknown: () => 'Choose a sport from the list.',
   injury_place_unknown: (f) => `“${text(f.line)}” names no place of the body: write for example knee, 2024, left.`,
   option_unknown: () => 'Choose one of the options.',

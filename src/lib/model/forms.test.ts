@@ -18,6 +18,10 @@ const errors = (schema: z.ZodType, value: unknown): Record<string, string[] | un
   const parsed = schema.safeParse(value);
   return parsed.success ? {} : z.flattenError(parsed.error).fieldErrors;
 };
+const newSquad = {
+  ...{ name: 'First', sportId: 'ultimate', weekdays: ['2', '4'], start: '18:00', minutes: '60' },
+  ...{ facilityId: 'new', placeName: 'School gym', placeKit: 'gym', placeRacks: '5', names: '' },
+};
 const typedDose = fc
   .tuple(
     fc.integer({ min: 1, max: 22 }),
@@ -93,7 +97,12 @@ describe('forms as they are typed', () => {
       'name',
       'Who or what is it?',
     ],
-    ['a squad without a name', squadSchema, { name: '', sportId: 'ultimate' }, 'name', 'Give the squad a name.'],
+    ['a squad without a name', squadSchema, { ...newSquad, name: '' }, 'name', 'Give the squad a name.'],
+    ['a squad without a sport', squadSchema, { ...newSquad, sportId: '' }, 'sportId', 'Choose the sport.'],
+    ['a squad without a place', squadSchema, { ...newSquad, facilityId: '' }, 'facilityId', 'where it trains'],
+    ['a place without a name', squadSchema, { ...newSquad, placeName: ' ' }, 'placeName', 'Give the place a name.'],
+    ['a place that has who knows what', squadSchema, { ...newSquad, placeKit: '' }, 'placeKit', 'what it has'],
+    ['a gym with racks uncounted', squadSchema, { ...newSquad, placeRacks: '' }, 'placeRacks', 'How many racks'],
     [
       'a clearance by nobody',
       clearanceSchema,
@@ -154,6 +163,17 @@ describe('bodies', () => {
     [{ doneAt: 'yesterday' }],
   ])('a set with %j is refused', (own) => {
     expect(setLogSchema.safeParse({ ...set, ...own }).success).toBe(false);
+  });
+
+  it('a new squad says its days and its place, with as many bars as racks', () => {
+    expect(squadSchema.parse(newSquad)).toMatchObject({
+      gymDays: [2, 4].map((weekday) => ({ weekday, start: '18:00', minutes: 60 })),
+      place: { name: 'School gym', kit: { racks: 5, bars: 5 } },
+    });
+    const placeId = '01890000-0000-7000-8000-000000000001';
+    expect(squadSchema.parse({ ...newSquad, facilityId: placeId, placeName: '', placeKit: '' }).place).toEqual({
+      id: placeId,
+    });
   });
 
   it('whatever can be typed as a dose can be done as it is written', () => {

@@ -4,7 +4,7 @@ import { SIGNS } from '$core/safety';
 import { RETURN_STAGES, SCHOOL_IDS } from '$core/method';
 import { mondayOf } from '$core/season';
 import { CALL_CHOICES } from './call';
-import { EQUIPMENT } from './kit';
+import { EQUIPMENT, KIT_NAMES, KITS } from './kit';
 import { daySchema } from './bodies';
 
 /** Forms as they are typed: every field arrives as text, and each message is said at its field in the coach's words. */
@@ -27,12 +27,6 @@ const optionalNumber = (most: number, least: number, what: string) =>
     }),
   );
 
-export const squadSchema = z.object({
-  name: z.string().trim().min(2, 'Give the squad a name.').max(60, 'A shorter name, please.'),
-  sportId: z.string().max(80).min(1, 'Choose a sport.'),
-  facilityId: z.preprocess(blankToNull, z.uuid().nullable()),
-});
-
 const time = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'A time as 18:30.');
 export const gymDaysSchema = z.object({
   weekdays: z.array(z.coerce.number().int().min(1).max(7)).min(1, 'Tick at least one gym day.'),
@@ -40,6 +34,37 @@ export const gymDaysSchema = z.object({
   minutes: numberText(240, 10, 'Minutes').pipe(z.number().int('Whole minutes.')),
 });
 
+const racksOf = (racks: number | null) => (racks === null ? {} : { racks, bars: racks });
+/** `facilityId` of a place that is not there yet. */
+export const NEW_PLACE = 'new';
+/** A new squad with all a first card asks for: sport, days, place, and people when they are at hand. */
+export const squadSchema = gymDaysSchema
+  .extend({
+    name: z.string().trim().min(2, 'Give the squad a name.').max(60, 'A shorter name, please.'),
+    sportId: z.string().max(80).min(1, 'Choose the sport.'),
+    facilityId: z.literal(NEW_PLACE).or(z.uuid({ error: 'Choose where it trains.' })),
+    placeName: z.preprocess(blankToNull, z.string().trim().max(60, 'A shorter name, please.').nullable()),
+    placeKit: z.preprocess(blankToNull, z.enum(KIT_NAMES).nullable()),
+    placeRacks: z.preprocess(blankToNull, numberText(40, 1, 'Racks').pipe(z.number().int('Whole racks.')).nullable()),
+    names: z.string().default(''),
+  })
+  .superRefine(({ facilityId, placeName, placeKit, placeRacks }, context) => {
+    if (facilityId !== NEW_PLACE) return;
+    const missing = (path: string, message: string) => {
+      context.addIssue({ code: 'custom', path: [path], message });
+    };
+    if (placeName === null) missing('placeName', 'Give the place a name.');
+    if (placeKit === null) missing('placeKit', 'Choose what it has.');
+    if (placeKit === 'gym' && placeRacks === null) missing('placeRacks', 'How many racks are there?');
+  })
+  .transform(({ weekdays, start, minutes, facilityId, placeName, placeKit, placeRacks, ...squad }) => ({
+    ...squad,
+    gymDays: weekdays.map((weekday) => ({ weekday, start, minutes })),
+    place:
+      facilityId === NEW_PLACE
+        ? { name: placeName ?? '', kit: { ...KITS[placeKit ?? 'nothing'], ...racksOf(placeRacks) } }
+        : { id: facilityId },
+  }));
 const times = (what: string) => optionalNumber(4, 0.3, what);
 /** What a squad is trained towards; strength in × body mass, squat and hinge of a pair together or neither. */
 export const aimsSchema = z

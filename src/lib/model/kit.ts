@@ -71,6 +71,22 @@ export const DEFAULT_KIT: Kit = {
   surface: 'rubber floor',
 };
 
+/** What a new place is said to have in one word; piece by piece it is said later. */
+export const KITS = {
+  gym: DEFAULT_KIT,
+  hall: {
+    ...DEFAULT_KIT,
+    equipment: ['box', 'bench', 'band', 'mat', 'wall', 'med-ball', 'ball', 'hurdle', 'rope', 'slider'],
+    racks: 0,
+    bars: 0,
+  },
+  bells: { ...DEFAULT_KIT, equipment: ['dumbbell', 'kettlebell', 'mat', 'wall', 'bench'], racks: 0, bars: 0 },
+  landmine: { ...DEFAULT_KIT, equipment: ['landmine', 'mat', 'wall', 'plate'], racks: 0, bars: 1 },
+  nothing: { ...DEFAULT_KIT, equipment: ['wall'], racks: 0, bars: 0 },
+} as const satisfies Record<string, Kit>;
+export type KitName = keyof typeof KITS;
+export const KIT_NAMES = Object.keys(KITS) as [KitName, ...KitName[]];
+
 const PLATES_KG = [25, 20, 15, 10, 5, 2.5, 1.25, 0.5, 0.25];
 
 /** The kit as the rules read it, the same for the same kit: as many pairs of each plate from the smallest up. */

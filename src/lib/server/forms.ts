@@ -65,7 +65,7 @@ export function commandIdOf(data: FormData): string {
   return name.length === 0 ? sent.data : v5(name.join(' '), sent.data);
 }
 
-/** Sentences for what stood against a form, at the field each names. */
+/** Sentences for what stood against a form, at the field each names; those of pasted lines at `field`. */
 export function troubleOf(
   form: string,
   issues: readonly Issue[],
@@ -74,8 +74,11 @@ export function troubleOf(
 ): ActionFailure<FormTrouble> {
   const errors: Record<string, string[] | undefined> = {};
   for (const issue of issues) {
-    const at = typeof issue.path[0] === 'string' ? issue.path[0] : field;
-    errors[at] = [...(errors[at] ?? []), sayIssue(issue)];
+    const [at = field] = issue.path;
+    // a number is a line of what was pasted
+    const [key, said] =
+      typeof at === 'number' ? [field, `Line ${String(at)}: ${sayIssue(issue)}`] : [at, sayIssue(issue)];
+    errors[key] = [...(errors[key] ?? []), said];
   }
   return fail(400, { form, errors, typed });
 }

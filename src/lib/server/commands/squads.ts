@@ -1,15 +1,23 @@
 import { and, eq } from 'drizzle-orm';
 import type { Day, GymDay } from '$core/calendar';
 import { fail, ok, type Result } from '$core/result';
-import { DEFAULT_KIT } from '$lib/model/kit';
+import type { Kit } from '$lib/model/kit';
 import type { Tx } from '../db/client';
 import { event, facility, squad } from '../db/schema';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
 import { derivedId } from './facts';
 import { recordChanges } from './record-change';
 
+/** A squad to be: where it trains is a place that is there, or a new one with what it has. */
+export interface NewSquad {
+  readonly name: string;
+  readonly sportId: string;
+  readonly gymDays: readonly GymDay[];
+  readonly place: { readonly id: string } | { readonly name: string; readonly kit: Kit };
+}
+
 /**
- * Makes a squad at the place the coach named; a club with no place gets one.
+ * Makes a squad at the place the coach named.
  * @param id the squad's, from the command: a form sent twice makes one squad
  * @returns its id, or `place_unknown_here`, `sport_unknown`
  */
@@ -17,31 +25,19 @@ export async function makeSquad(
   tx: Tx,
   club: ClubContext,
   id: string,
-  {
-    facilityId: wanted,
-    ...value
-  }: { readonly name: string; readonly sportId: string; readonly facilityId: string | null },
+  { place, ...value }: NewSquad,
   actor: string,
 ): Promise<Result<string>> {
   if (!club.library.sports.has(value.sportId)) return fail('sport_unknown', ['sportId']);
-  const place = club.facilities.length === 1 ? club.facilities[0] : club.facilities.find((one) => one.id === wanted);
-  if (!place && club.facilities.length > 0)
-    return fail(wanted === null ? 'place_missing_here' : 'place_unknown_here', ['facilityId']);
-  const facilityId = place?.id ?? derivedId(id, 'place');
-  if (!place) await tx.insert(facility).values({ clubId: club.clubId, id: facilityId, name: 'Gym', kit: DEFAULT_KIT });
-  await tx.insert(squad).values({
-    clubId: club.clubId,
-    id,
-    facilityId,
-    ...value,
-    phase: 'general',
-    gymDays: [
-      { weekday: 2, start: '18:00', minutes: 60 },
-      { weekday: 4, start: '18:00', minutes: 60 },
-    ],
-  });
+  if ('id' in place && !club.facilities.some((one) => one.id === place.id))
+    return fail('place_unknown_here', ['facilityId']);
+  const facilityId = 'id' in place ? place.id : derivedId(id, 'place');
+  if (!('id' in place))
+    await tx.insert(facility).values({ clubId: club.clubId, id: facilityId, name: place.name, kit: place.kit });
+  await tx.insert(squad).values({ clubId: club.clubId, id, facilityId, ...value, phase: 'general' });
+  const { name, sportId } = value;
   await recordChanges(tx, club.clubId, [
-    { day: club.today, actor, subject: 'squad-made', squadId: id, from: null, to: value },
+    { day: club.today, actor, subject: 'squad-made', squadId: id, from: null, to: { name, sportId } },
   ]);
   return ok(id);
 }

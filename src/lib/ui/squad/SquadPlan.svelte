@@ -9,6 +9,7 @@
   import type { Trouble } from '$lib/model/forms';
   import SquadAimsSection from './SquadAims.svelte';
   import CommandId from '../parts/CommandId.svelte';
+  import GymTimes from './GymTimes.svelte';
 
   let {
     squad,
@@ -34,7 +35,6 @@
     trouble: (form: string) => Trouble | null;
   } = $props();
 
-  const gym = $derived(squad.gymDays[0]);
   const KINDS = ['friendly', 'league', 'cup', 'final'];
   const inForm = (form: string, field: string, value: string): string => trouble(form)?.typed[field] ?? value;
   const error = (form: string, field: string): string | undefined => trouble(form)?.errors[field]?.[0];
@@ -46,37 +46,7 @@
     {#if editable}
       <form method="post" action="?/gymDays" use:enhance={keep}>
         <CommandId of="gymDays" />
-        <div class="days">
-          {#each [1, 2, 3, 4, 5, 6, 7] as weekday (weekday)}
-            <label
-              ><input
-                type="checkbox"
-                name="weekdays"
-                value={weekday}
-                checked={squad.gymDays.some((day) => day.weekday === weekday)}
-              /><span>{weekdayWord(weekday)}</span></label
-            >
-          {/each}
-        </div>
-        {#if error('gymDays', 'weekdays')}<p class="warn-text">{error('gymDays', 'weekdays')}</p>{/if}
-        <div class="two">
-          <TextInput
-            size="sm"
-            labelText="Start"
-            name="start"
-            value={inForm('gymDays', 'start', gym?.start ?? '18:00')}
-            invalid={!!error('gymDays', 'start')}
-            invalidText={error('gymDays', 'start')}
-          />
-          <TextInput
-            size="sm"
-            labelText="Minutes"
-            name="minutes"
-            value={inForm('gymDays', 'minutes', String(gym?.minutes ?? 60))}
-            invalid={!!error('gymDays', 'minutes')}
-            invalidText={error('gymDays', 'minutes')}
-          />
-        </div>
+        <GymTimes gymDays={squad.gymDays} trouble={trouble('gymDays')} />
         <Button type="submit" size="small" kind="tertiary">Keep gym days</Button>
       </form>
     {:else}
@@ -177,36 +147,6 @@
     display: grid;
     gap: 10px;
     align-content: start;
-  }
-  .days {
-    display: flex;
-  }
-  .days label {
-    flex: 1;
-    position: relative;
-    cursor: pointer;
-  }
-  .days input {
-    position: absolute;
-    opacity: 0;
-    inset: 0;
-  }
-  .days span {
-    display: grid;
-    place-items: center;
-    height: 32px;
-    border: 1px solid var(--ink);
-    margin-left: -1px;
-    font-size: 12.5px;
-    font-stretch: 84%;
-  }
-  .days input:checked + span {
-    background: var(--ink);
-    color: var(--cal);
-  }
-  .days input:focus-visible + span {
-    outline: 2px solid var(--cds-focus);
-    outline-offset: 1px;
   }
   .two {
     display: grid;

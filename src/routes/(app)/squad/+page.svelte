@@ -1,58 +1,115 @@
 <script lang="ts">
-  import { enhance, keep } from '$lib/ui/parts/enhance';
-  import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { Button, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
+  import { NEW_PLACE } from '$lib/model/forms';
   import CommandId from '$lib/ui/parts/CommandId.svelte';
+  import { enhance, keep } from '$lib/ui/parts/enhance';
+  import GymTimes from '$lib/ui/squad/GymTimes.svelte';
+  import NewPlace from '$lib/ui/squad/NewPlace.svelte';
 
   let { data, form } = $props();
   // svelte-ignore state_referenced_locally
   let name = $state(form?.typed.name ?? '');
+  // svelte-ignore state_referenced_locally
+  let names = $state(form?.typed.names ?? '');
+  // svelte-ignore state_referenced_locally
+  let place = $state(
+    form?.typed.facilityId ??
+      (data.places.length === 0 ? NEW_PLACE : data.places.length === 1 ? data.places[0]!.id : ''),
+  );
+  const error = (field: string): string | undefined => form?.errors[field]?.[0];
 </script>
 
 <svelte:head><title>New squad · Jaleo</title></svelte:head>
-<div class="page">
-  <h1>{data.squads.length === 0 ? 'Your first squad' : 'A new squad'}</h1>
-  <p>Name it and choose its sport. Athletes come next: type them, or paste names from a spreadsheet.</p>
-  <form method="post" action="?/make" use:enhance={keep}>
-    <CommandId of="make" />
+<form method="post" action="?/make" use:enhance={keep}>
+  <CommandId of="make" />
+  <header>
+    <h1>{data.squads.length === 0 ? 'Your first squad' : 'A new squad'}</h1>
+    <p>Who they are, when and where they train: enough for a first card. All of it can be changed later.</p>
+  </header>
+  <section>
+    <h2>Squad</h2>
     <TextInput
+      size="sm"
       labelText="Squad"
       name="name"
       placeholder="First team"
       bind:value={name}
-      invalid={!!form?.errors.name}
-      invalidText={form?.errors.name?.[0]}
+      invalid={!!error('name')}
+      invalidText={error('name')}
     />
-    <Select labelText="Sport" name="sportId" selected={form?.typed.sportId ?? data.sports[0]?.id}>
+    <Select
+      size="sm"
+      labelText="Sport"
+      name="sportId"
+      selected={form?.typed.sportId ?? ''}
+      invalid={!!error('sportId')}
+      invalidText={error('sportId')}
+    >
+      <SelectItem value="" text="Choose the sport" />
       {#each data.sports as { id, name: sport } (id)}<SelectItem value={id} text={sport} />{/each}
     </Select>
-    {#if data.places.length > 1}
+    <GymTimes gymDays={[]} trouble={form} />
+    <h2>Place</h2>
+    {#if data.places.length === 0}
+      <input type="hidden" name="facilityId" value={NEW_PLACE} />
+    {:else}
       <Select
+        size="sm"
         labelText="Where it trains"
         name="facilityId"
-        selected={form?.typed.facilityId ?? ''}
-        invalid={!!form?.errors.facilityId}
-        invalidText={form?.errors.facilityId?.[0]}
+        bind:selected={place}
+        invalid={!!error('facilityId')}
+        invalidText={error('facilityId')}
       >
-        <SelectItem value="" text="Choose the place" />
-        {#each data.places as { id, name: place } (id)}<SelectItem value={id} text={place} />{/each}
+        {#if data.places.length > 1}<SelectItem value="" text="Choose the place" />{/if}
+        {#each data.places as { id, name: there } (id)}<SelectItem value={id} text={there} />{/each}
+        <SelectItem value={NEW_PLACE} text="Another place" />
       </Select>
-    {:else if data.places[0]}
-      <p class="note">It trains at {data.places[0].name}. Settings, Places adds another.</p>
     {/if}
-    <Button type="submit">Make the squad</Button>
-  </form>
-</div>
+    {#if place === NEW_PLACE}<NewPlace trouble={form} />{/if}
+  </section>
+  <section>
+    <h2>People</h2>
+    <TextArea
+      labelText="Names, one a line"
+      helperText="Paste from a spreadsheet too: name, birth date, body mass in {data.massUnit}, level, sex, role; or any columns under a heading, last lifts among them (Back squat: 100 x 5). Only the name is needed, and they may come later."
+      name="names"
+      rows={14}
+      bind:value={names}
+      invalid={!!error('names')}
+      invalidText={form?.errors.names?.join(' ')}
+    />
+    <div><Button type="submit">Make the squad</Button></div>
+  </section>
+</form>
 
 <style>
-  .page {
-    max-width: 480px;
-    padding: 28px 32px;
+  form {
+    max-width: 1000px;
+    padding: 24px 32px 48px;
     display: grid;
-    gap: 16px;
+    grid-template-columns: minmax(0, 360px) minmax(0, 1fr);
+    gap: 20px 48px;
+    align-items: start;
+  }
+  header {
+    grid-column: 1 / -1;
+    display: grid;
+    gap: 6px;
+  }
+  section {
+    display: grid;
+    gap: 14px;
     align-content: start;
   }
-  form {
-    display: grid;
-    gap: 16px;
+  h2 {
+    border-top: var(--rule);
+    padding-top: 10px;
+  }
+  @media (max-width: 800px) {
+    form {
+      grid-template-columns: minmax(0, 1fr);
+      padding-inline: 16px;
+    }
   }
 </style>

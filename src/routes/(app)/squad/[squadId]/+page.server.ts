@@ -20,7 +20,6 @@ import {
   type AthleteRow,
 } from '$lib/server/repositories/athletes';
 import { timesOf, loadClub, type ClubContext, type SquadRow } from '$lib/server/repositories/club-context';
-import { sayIssue } from '$lib/messages';
 import { aimsSchema, levelsSchema, eventSchema, gymDaysSchema, squadPlaceSchema } from '$lib/model/forms';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -105,12 +104,7 @@ export const actions: Actions = {
     const done = await onSquad(event, id, 'add-athletes', text, (tx, { club, squad, actor }) =>
       addAthletes(tx, club, squad, id, text, actor),
     );
-    if (!done.ok) {
-      const said = done.issues.map((issue) =>
-        typeof issue.path[0] === 'number' ? `Line ${String(issue.path[0])}: ${sayIssue(issue)}` : sayIssue(issue),
-      );
-      return fail(400, { form: 'add', errors: { names: said }, typed });
-    }
+    if (!done.ok) return troubleOf('add', done.issues, typed, 'names');
     return {
       form: 'add',
       ...KEPT,

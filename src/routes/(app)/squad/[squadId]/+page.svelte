@@ -2,10 +2,13 @@
   import RosterTable from '$lib/ui/squad/RosterTable.svelte';
   import SquadPlan from '$lib/ui/squad/SquadPlan.svelte';
   import AddAthletes from '$lib/ui/squad/AddAthletes.svelte';
+  import { page } from '$app/state';
   import { Button } from 'carbon-components-svelte';
 
   let { data, form } = $props();
   const squad = $derived(data.squad);
+  /** headings that the page which made the squad could not read */
+  const leftOut = $derived(page.url.searchParams.get('unread')?.split(', ') ?? []);
   const trouble = (name: string) => (form?.form === name && Object.keys(form.errors).length > 0 ? form : null);
 </script>
 
@@ -48,7 +51,7 @@
         joined={form && 'joined' in form ? (form.joined as string[]) : []}
         added={form && 'added' in form ? Number(form.added) : 0}
         left={form && 'left' in form ? (form.left as string[]) : []}
-        unread={form && 'unread' in form ? (form.unread as string[]) : []}
+        unread={form && 'unread' in form ? (form.unread as string[]) : leftOut}
         mass={data.massUnit}
       />{/if}
   </section>
