@@ -12,10 +12,9 @@
   // svelte-ignore state_referenced_locally
   let names = $state(form?.typed.names ?? '');
   // svelte-ignore state_referenced_locally
-  let place = $state(
-    form?.typed.facilityId ??
-      (data.places.length === 0 ? NEW_PLACE : data.places.length === 1 ? data.places[0]!.id : ''),
-  );
+  const [first, second] = data.places;
+  // svelte-ignore state_referenced_locally
+  let place = $state(form?.typed.facilityId ?? (second ? '' : (first?.id ?? NEW_PLACE)));
   const error = (field: string): string | undefined => form?.errors[field]?.[0];
 </script>
 
