@@ -58,7 +58,10 @@
   }
 
   onMount(() => {
-    void bench.start().then(() => (adding ||= find !== ''));
+    void bench.start().then(() => {
+      if (bench.standsElsewhere) void invalidateAll();
+      else adding ||= find !== '';
+    });
     return () => bench.stop();
   });
 

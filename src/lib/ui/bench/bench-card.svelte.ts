@@ -109,6 +109,11 @@ export class BenchCard {
     return this.#keeper.id;
   }
 
+  /** Another page made this day's card a moment ago, and nobody has changed anything on this one: theirs is the card. */
+  get standsElsewhere(): boolean {
+    return this.keep === 'conflict' && !this.isStored && !this.canUndo;
+  }
+
   /** Starts the worker; a card that is not there yet is made, one that is there is only measured for its swaps. */
   start(): Promise<void> {
     if (!this.data.plans || this.data.frozen) return Promise.resolve();

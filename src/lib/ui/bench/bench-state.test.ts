@@ -42,6 +42,8 @@ const page = (own: Partial<Brief> = {}, session: BenchPage['session'] = null): B
 let store: StoredCard;
 let bodies: KeepCard[] = [];
 let down = false;
+/** another page has made the card of this day */
+let elsewhere = false;
 let before: (body: KeepCard) => void = () => undefined;
 let refuse: (slot: string) => boolean = () => false;
 beforeEach(() => {
@@ -58,10 +60,13 @@ beforeEach(() => {
   };
   bodies = [];
   down = false;
+  elsewhere = false;
   before = () => undefined;
   refuse = () => false;
   vi.stubGlobal('fetch', (_url: string, init: { body: string }) => {
     if (down) return Promise.reject(new TypeError('away'));
+    if (elsewhere)
+      return Promise.resolve(new Response('{"messages":["Somebody else"],"conflict":true}', { status: 409 }));
     const body = JSON.parse(init.body) as KeepCard;
     before(body);
     bodies.push(body);
@@ -119,6 +124,16 @@ describe('the Bench', () => {
     expect(bench.keep).toBe('kept');
     expect(bodies).toHaveLength(1);
     expect(store.lines.map(({ line }) => line.slot)).toEqual(bench.card?.lines.map(({ slot }) => slot));
+  });
+
+  it('says that the card of the day is another, until something was changed on this one', async () => {
+    elsewhere = true;
+    const bench = await opened();
+    expect(bench.standsElsewhere).toBe(true);
+    await bench.typeDose('upper-pull', '2 x 7');
+    expect([bench.keep, bench.standsElsewhere]).toEqual(['conflict', false]);
+    elsewhere = false;
+    expect((await opened()).standsElsewhere).toBe(false);
   });
 
   it('keeps two swaps made within a breath, one after the other', async () => {
