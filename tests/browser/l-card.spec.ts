@@ -47,6 +47,14 @@ test('a lift is added by search, moved, paired, typed over the budget, and all o
   await expect(turn).toHaveCount(0);
   await kept(page);
 
+  // rounds of holds read as they are said
+  const own = page.locator('[data-slot="own-1"]');
+  await own.locator('.text').click();
+  await page.getByLabel(/^Dose of/).fill('5-3-1 (8 on/4 off)');
+  await page.keyboard.press('Enter');
+  await expect(own).toContainText('5-3-1 × (8 s on / 4 s off)');
+  await kept(page);
+
   // a dose over the day's contacts stands as typed, and the number is said
   const jump = page.locator('[data-slot="jump-1"]');
   await jump.locator('.text').click();
@@ -62,7 +70,7 @@ test('a lift is added by search, moved, paired, typed over the budget, and all o
   await ready(page);
   await expect(jump).toContainText('9 × 12');
   const undo = page.getByRole('button', { name: 'Undo' });
-  for (let step = 0; step < 4; step++) {
+  for (let step = 0; step < 5; step++) {
     await expect(undo).toBeEnabled();
     await undo.click();
     await kept(page);

@@ -4,7 +4,17 @@ import { LIBRARY, METHOD } from '$catalog';
 import { brief, dose } from '../../../tests/fixtures';
 import { formatDose, parseDose } from '../exchange';
 import { getExercise } from '../library';
-import { checkPercent, chooseDose, hardSets, implementLoad, loadable, plateChange, prescribeLoad } from '.';
+import {
+  checkPercent,
+  chooseDose,
+  hardSets,
+  implementLoad,
+  loadable,
+  plateChange,
+  prescribeLoad,
+  roundSeconds,
+  stepPyramid,
+} from '.';
 
 const kit = brief().place.loading;
 const squat = getExercise(LIBRARY, 'back-squat');
@@ -116,6 +126,11 @@ describe('a dose as text', () => {
     ['5x20m', { amount: 20, unit: 'metres' }],
     ['4x6 1:30', { restSeconds: 90 }],
     ['3x8/leg, 24 kg, 2 min', { per: 'side', loadKg: 24, restSeconds: 120 }],
+    ['5-3-1 (8 on/4 off)', { sets: 3, amount: 8, unit: 'seconds', pyramid: { holds: [5, 3, 1], offS: 4 } }],
+    [
+      '5-3-1 x 8s on 4s off /side 45s',
+      { sets: 3, per: 'side', pyramid: { holds: [5, 3, 1], offS: 4 }, restSeconds: 45 },
+    ],
     ['3x10 45"', { amount: 10, unit: 'reps', restSeconds: 45 }],
   ])('%s', (text, expected) => {
     const result = parseDose(text, current, 'kg');
@@ -136,7 +151,9 @@ describe('a dose as text', () => {
     ['x5', 'dose_unreadable'],
     ['3x8@130%', 'number_too_large'],
     ['3 x 8 900 kg', 'number_too_large'],
-    ['5-3-1 (8 on/4 off)', 'dose_unreadable'],
+    ['5-3-1', 'dose_unreadable'],
+    ['25-3-1 (8 on/4 off)', 'number_too_large'],
+    ['5-0-1 (8 on/4 off)', 'number_not_positive'],
   ])('%j is refused with %s', (text, code) => {
     const result = parseDose(text, current, 'kg');
     expect(result.ok ? [] : result.issues.map((i) => i.code)).toContain(code);
@@ -160,6 +177,32 @@ describe('a dose as text', () => {
       }),
       { seed: 5, numRuns: 200 },
     );
+  });
+});
+
+describe('a hold pyramid (D-PYR)', () => {
+  const pyramid = parseDose('5-3-1 (8 on/4 off) /side', dose({ restSeconds: 30 }), 'kg');
+  const held = pyramid.ok ? pyramid.value : dose();
+
+  it('reads back as it is written, and is none once another dose is typed over it', () => {
+    expect(formatDose(held, 'kg')).toBe('5-3-1 × (8 s on / 4 s off) /side · rest 0:30');
+    expect(parseDose(formatDose(held, 'kg'), held, 'kg')).toEqual({ ok: true, value: held });
+    expect(parseDose('3 x 20 s', held, 'kg')).toMatchObject({ ok: true, value: { sets: 3, amount: 20 } });
+    expect(parseDose('3 x 20 s', held, 'kg')).not.toHaveProperty('value.pyramid');
+  });
+
+  it('takes the time of its holds and of what is let go between them, round by round', () => {
+    // 5 × 8 + 4 × 4, 3 × 8 + 2 × 4, 8
+    expect([0, 1, 2].map((round) => roundSeconds(held, round))).toEqual([56, 32, 8]);
+    expect(roundSeconds(held)).toBe(32);
+    expect(roundSeconds({ ...held, sets: 2 })).toBe(44);
+  });
+
+  it('goes a hold up or down in every round, never to none', () => {
+    expect(stepPyramid(held, 1)?.pyramid?.holds).toEqual([6, 4, 2]);
+    expect(stepPyramid(stepPyramid(held, 1)!, -1)).toEqual(held);
+    expect(stepPyramid(held, -1)).toBeNull();
+    expect(stepPyramid(dose(), 1)).toBeNull();
   });
 });
 

@@ -1,5 +1,12 @@
 import type { DoseUnit } from '../library';
 
+/** Rounds of short holds (D-PYR): each hold lasts the dose's amount, `offS` between two of a round. */
+export interface Pyramid {
+  /** holds of each round, on each side */
+  readonly holds: readonly number[];
+  readonly offS: number;
+}
+
 /**
  * What one line asks for. `amount` is per set, and per side or direction when `per` is set.
  * Null means the dose does not speak of it; `fast` stands where RIR would (jumps, olympic derivatives).
@@ -15,4 +22,6 @@ export interface Dose {
   readonly rir: number | null;
   readonly restSeconds: number | null;
   readonly tempo: string | null;
+  /** its sets are rounds of holds; absent = they are not */
+  readonly pyramid?: Pyramid;
 }

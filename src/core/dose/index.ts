@@ -1,5 +1,6 @@
 export * from './amount-range';
 export * from './dose';
+export * from './pyramid';
 export * from './loadable';
 export * from './implement-load';
 export * from './choose-dose';

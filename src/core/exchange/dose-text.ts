@@ -1,4 +1,4 @@
-import type { Dose } from '../dose';
+import { roundsOf, withoutPyramid, type Dose } from '../dose';
 import { massFromKg, massToKg, type MassUnit } from '../units';
 import { fail, ok, type Issue, type Result } from '../result';
 
@@ -27,9 +27,12 @@ export function formatDose(dose: Dose, mass: MassUnit): string {
   return parts.filter((part) => part !== null).join(' · ');
 }
 
-/** Sets × amount alone: `3 × 8 /side`, `3 × 30 s`. */
+/** Sets × amount alone: `3 × 8 /side`, `3 × 30 s`; rounds of holds: `5-3-1 × (8 s on / 4 s off)`. */
 export function formatSets(dose: Dose): string {
   const per = dose.per === null ? '' : ` /${dose.per}`;
+  const rounds = roundsOf(dose);
+  if (rounds && dose.pyramid)
+    return `${rounds.join('-')} × (${String(dose.amount)} s on / ${String(dose.pyramid.offS)} s off)${per}`;
   return `${String(dose.sets)} × ${String(dose.amount)}${UNIT_SIGN[dose.unit]}${per}`;
 }
 
@@ -53,6 +56,8 @@ const LIMITS = {
   restSeconds: 900,
   loadKg: 500,
   rir: 10,
+  holds: 20,
+  offS: 120,
 } as const;
 const UNITS: readonly [RegExp, Dose['unit']][] = [
   [/^(?:s|sec|seconds?)\b/, 'seconds'],
@@ -65,7 +70,8 @@ const UNITS: readonly [RegExp, Dose['unit']][] = [
 
 /**
  * Reads a dose as a coach types it: `3x5 @ 78% 82.5kg rest 2:30`, in any order after sets × amount, with · , or spaces. A
- * time that is nobody's amount is the rest: `3x8/side 60s`, `3 × 30 s / 30 s`, `4x6 1:30`, `5x5 2 min`.
+ * time that is nobody's amount is the rest: `3x8/side 60s`, `3 × 30 s / 30 s`, `4x6 1:30`, `5x5 2 min`. Rounds of holds are
+ * read too: `5-3-1 (8 on/4 off)`.
  * What is not typed stays as it was in `current`, except a load and % that the typed reps, reserve, load or % no longer
  * match.
  * @param mass unit of a load typed without one
@@ -81,13 +87,15 @@ export function parseDose(text: string, current: Dose, mass: MassUnit): Result<D
     // a comma before a load or a share, or before a space, parts; between digits it is a decimal one
     .replace(/,(?=\s|$)|(?<=×\s*\d+),(?=\d+(?:[.,]\d+)?\s*(?:kg|lb|%))/g, ' ')
     .replaceAll(',', '.');
-  const head = /^(-?\d+(?:\.\d+)?)\s*×\s*(-?\d+(?:\.\d+)?)\s*/.exec(clean);
+  const holds = PYRAMID.exec(clean);
+  const flat = withoutPyramid(current);
+  const head = holds ?? /^(-?\d+(?:\.\d+)?)\s*×\s*(-?\d+(?:\.\d+)?)\s*/.exec(clean);
   if (!head) return fail('dose_unreadable', ['dose'], { text: text.trim() });
   let rest = clean.slice(head[0].length);
-  let unit = current.unit;
+  let unit = holds ? 'seconds' : current.unit;
   for (const [pattern, name] of UNITS) {
     const found = pattern.exec(rest);
-    if (!found) continue;
+    if (!found || holds) continue;
     unit = name;
     rest = rest.slice(found[0].length).trimStart();
     break;
@@ -95,7 +103,12 @@ export function parseDose(text: string, current: Dose, mass: MassUnit): Result<D
   const side = /^\/\s*(side|direction|leg|arm)\b\s*/.exec(rest);
   const per = side ? (side[1] === 'direction' ? 'direction' : 'side') : current.per;
   if (side) rest = rest.slice(side[0].length);
-  let dose: Dose = { ...current, sets: Number(head[1]), amount: Number(head[2]), unit, per };
+  let dose: Dose = {
+    ...flat,
+    ...(holds ? readPyramid(holds) : { sets: Number(head[1]), amount: Number(head[2]) }),
+    unit,
+    per,
+  };
   const typed: Partial<Dose> = {};
   const issues: Issue[] = [];
   for (const part of splitParts(rest)) {
@@ -119,6 +132,15 @@ function withoutOldLoad(dose: Dose, current: Dose, typed: Partial<Dose>): Dose {
   if (typed.percent !== undefined) return { ...dose, loadKg: null };
   const same = dose.amount === current.amount && dose.rir === current.rir && dose.unit === current.unit;
   return same ? dose : { ...dose, loadKg: null, percent: null };
+}
+
+/** `5-3-1 × (8 s on / 4 s off)`, with or without ×, brackets, s and the stroke. */
+const PYRAMID =
+  /^(\d+(?:\s*-\s*\d+)+)\s*×?\s*\(?\s*(\d+)\s*s?(?:ec(?:onds?)?)?\s*on\s*[/·]?\s*(\d+)\s*s?(?:ec(?:onds?)?)?\s*off\s*\)?\s*/;
+
+function readPyramid([, rounds = '', on, off]: RegExpExecArray): Pick<Dose, 'sets' | 'amount' | 'rir' | 'pyramid'> {
+  const holds = rounds.split('-').map(Number);
+  return { sets: holds.length, amount: Number(on), rir: null, pyramid: { holds, offS: Number(off) } };
 }
 
 const splitParts = (rest: string): string[] =>
@@ -159,6 +181,8 @@ function checkLimits(dose: Dose): Issue[] {
   };
   check('sets', dose.sets, LIMITS.sets, 1);
   check(dose.unit, dose.amount, LIMITS[dose.unit], 1);
+  for (const holds of dose.pyramid?.holds ?? []) check('holds', holds, LIMITS.holds, 1);
+  check('off', dose.pyramid?.offS ?? null, LIMITS.offS, 1);
   check('load', dose.loadKg, LIMITS.loadKg, 0.5);
   check('rest', dose.restSeconds, LIMITS.restSeconds, 0);
   check('RIR', dose.rir, LIMITS.rir, 0);

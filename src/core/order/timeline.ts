@@ -1,4 +1,4 @@
-import type { Dose } from '../dose';
+import { roundSeconds, type Dose } from '../dose';
 import type { Exercise } from '../library';
 import type { MethodSettings } from '../method';
 
@@ -24,8 +24,12 @@ export interface Timeline {
   readonly totalS: number;
 }
 
-/** Work of one set, both sides, without set-up (TIME-1, DOSE-3). Seconds. */
-export function workSeconds(exercise: Exercise, dose: Dose): number {
+/**
+ * Work of one set, both sides, without set-up (TIME-1, DOSE-3). Seconds.
+ * @param round which set, from 0, where they differ; absent = their mean
+ */
+export function workSeconds(exercise: Exercise, dose: Dose, round?: number): number {
+  if (dose.pyramid) return roundSeconds(dose, round) * (dose.per === null ? 1 : 2);
   const perUnit = dose.unit === 'seconds' ? 1 : dose.unit === 'minutes' ? 60 : exercise.secondsPerRep;
   return dose.amount * perUnit * (dose.per === null ? 1 : 2);
 }
@@ -65,7 +69,7 @@ function layOutGroup(
     for (const [i, line] of active.entries()) {
       if (i > 0) clock += settings.time.switchS;
       clock += line.exercise.setUpSeconds;
-      const durationS = workSeconds(line.exercise, line.dose);
+      const durationS = workSeconds(line.exercise, line.dose, round);
       (beats[line.slot] ??= []).push({ startS: clock, durationS, sides: line.dose.per === null ? 1 : 2 });
       clock += durationS;
       if (round + 1 < line.dose.sets) ready.push(clock + (line.dose.restSeconds ?? 0));

@@ -1,5 +1,5 @@
 import { meetsGate } from '../athlete';
-import type { Dose } from '../dose';
+import { stepPyramid, type Dose } from '../dose';
 import type { Exercise, Library } from '../library';
 import type { MethodTables } from '../method';
 import { earns } from '../track';
@@ -44,6 +44,8 @@ export function raiseByResponse(
     rules,
     saw,
   });
+  const longer = stepPyramid(owned, 1);
+  if (owned.pyramid) return longer && step('amount-up', longer);
   const fewestOnly = of.athlete.caution === 'sets';
   if (owned.sets < range.sets[1] && !fewestOnly) return step('set-up', { ...owned, sets: owned.sets + 1 });
   if (owned.amount < range.amount[1]) {

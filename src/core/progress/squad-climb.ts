@@ -42,7 +42,7 @@ export function squadClimb(
   const range = doseRange(exercise, method.doses[line.row], library);
   const next = entryOnRung(exercise, 1, library);
   const nextRange = next && doseRange(next, method.doses[line.row], library);
-  if (!range || !next || !nextRange || may === 'kept' || exercise.plyo || next.plyo) return null;
+  if (!range || !next || !nextRange || may === 'kept' || exercise.plyo || next.plyo || dose.pyramid) return null;
   if (!mayStep(line, votes, may, days, method) || votes.down >= votes.answered * squad.downShare) return null;
   // a kept ladder goes by reps, then rung, never by sets (PROG-15)
   const isAtMost = dose.amount >= range.amount[1] && (may === 'kept-ladder' || dose.sets >= range.sets[1]);

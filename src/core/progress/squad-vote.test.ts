@@ -71,6 +71,15 @@ describe('a squad moves together (PROG-16)', () => {
     expect(said(up, { may: 'kept-ladder', lastStep: '2026-10-27' })).toBe('amount-up 2x9');
   });
 
+  it('a hold pyramid goes by a hold in every round', () => {
+    const pyramid = (holds: number[]) => ({ dose: { sets: 3, amount: 8, rir: null, pyramid: { holds, offS: 4 } } });
+    const told = (votes: readonly Vote[], holds: number[]) => step(votes, pyramid(holds))?.to.pyramid?.holds ?? null;
+    expect(told(times(4, 'up'), [5, 3, 1])).toEqual([6, 4, 2]);
+    expect(told(times(4, 'down'), [6, 4, 2])).toEqual([5, 3, 1]);
+    expect(told(times(4, 'down'), [5, 3, 1])).toBeNull();
+    expect(step(times(4, 'up'), { ...pyramid([5, 3, 1]), may: 'kept' })).toBeNull();
+  });
+
   it('sets to their most, then reps to theirs, then nothing; what is kept by reps alone, or not at all', () => {
     const up = times(4, 'up');
     const range = METHOD.doses['D-ASST'];

@@ -1,5 +1,5 @@
 import { daysBetween, type Day } from '../calendar';
-import type { Dose } from '../dose';
+import { stepPyramid, type Dose } from '../dose';
 import { isFast, type Exercise, type Library } from '../library';
 import type { DoseRowId, MethodTables } from '../method';
 import { isClean, type Track } from '../track';
@@ -120,12 +120,20 @@ export function squadStep(
   const { dose } = line;
   const step = (kind: SquadStep['kind'], to: Dose): SquadStep => ({ kind, from: dose, to, votes });
   if (votes.down >= votes.answered * squad.downShare) {
+    if (dose.pyramid) {
+      const fewer = stepPyramid(dose, -1);
+      return fewer && step('amount-down', fewer);
+    }
     if (dose.sets > range.sets[0]) return step('set-down', { ...dose, sets: dose.sets - 1 });
     const amount = amountDown(line, range, method);
     return amount === null ? null : step('amount-down', { ...dose, amount });
   }
   // jumps get their sets from the block, not from votes (JUMP-10)
   if (votes.up < votes.answered * squad.upShare || may === 'kept' || line.exercise.plyo) return null;
+  if (dose.pyramid) {
+    const more = stepPyramid(dose, 1);
+    return more && step('amount-up', more);
+  }
   if (may === 'develops' && !line.setsHeld && dose.sets < range.sets[1])
     return step('set-up', { ...dose, sets: dose.sets + 1 });
   if (dose.amount >= range.amount[1]) return null;

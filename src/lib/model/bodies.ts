@@ -20,6 +20,12 @@ const doseSchema = z.object({
   rir: z.number().int().min(0).max(10).nullable(),
   restSeconds: z.number().min(0).max(900).nullable(),
   tempo: z.string().max(20).nullable(),
+  pyramid: z
+    .object({
+      holds: z.array(z.number().int().min(1).max(20)).min(1).max(20).readonly(),
+      offS: z.number().min(1).max(120),
+    })
+    .exactOptional(),
 });
 
 const word = z.string().max(200);

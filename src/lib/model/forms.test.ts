@@ -31,7 +31,11 @@ const typedDose = fc
     fc.constantFrom('', ' rir 2', ' rir 1.5', ' rir 10'),
     fc.constantFrom('', ' rest 2:30', ' 15:00'),
   )
-  .map(([sets, amount, ...rest]) => `${String(sets)} x ${String(amount)}${rest.join('')}`);
+  .map(([sets, amount, ...rest]) =>
+    sets < 4
+      ? `${String(amount % 25)}-3-1 (${String(amount % 90)} on/${String(sets)} off)${rest[3]}`
+      : `${String(sets)} x ${String(amount)}${rest.join('')}`,
+  );
 const facts = {
   name: 'Ana Sol',
   birthDate: '',

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { plateChange } from '$core/dose';
+  import { plateChange, roundsOf } from '$core/dose';
   import { formatSets } from '$core/exchange';
   import { massFromKg, type MassUnit } from '$core/units';
   import { firstSideWords, inSentence } from '$lib/messages';
@@ -37,7 +37,11 @@
   };
   const loadOf = (athlete: FloorAthlete): string | null =>
     athlete.dose.loadKg === null ? null : String(Math.round(massFromKg(athlete.dose.loadKg, mass) * 4) / 4);
-  const amountOf = (athlete: FloorAthlete): string => formatSets(athlete.dose).replace(/^\d+ × /, '');
+  /** One set of it: of a hold pyramid the round that comes. */
+  function amountOf({ id, dose }: FloorAthlete): string {
+    const holds = roundsOf(dose)?.[Math.min(floor.setsDone(id), dose.sets - 1)];
+    return formatSets(dose).replace(/^[\d-]+ × /, holds === undefined ? '' : `${String(holds)} × `);
+  }
   const isBar = $derived(view?.load === 'barbell');
   const plates = $derived.by(() => {
     if (!isBar || !current || !next || current.dose.loadKg === null || next.dose.loadKg === null) return '';
