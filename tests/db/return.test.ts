@@ -15,11 +15,12 @@ import { loadSides } from '../../src/lib/server/repositories/sides';
 import { giveSide } from '../../src/lib/server/commands/sides';
 import { loadClub } from '../../src/lib/server/repositories/club-context';
 import { loadAthlete } from '../../src/lib/server/repositories/athletes';
+import { readBench } from '../../src/lib/server/reads/bench';
 import { askedOf } from '../../src/lib/server/reads/make-brief';
 import { addDays } from '../../src/core/calendar';
 import type { ReturnStageId } from '../../src/core/method';
 import { DAY, makeClub, type TestClub } from './club';
-import { answer, callsOf, clear, dayOf, log, makeCard, onDay, readOn, rebuilt, tapOf } from './drive';
+import { answer, callsOf, clear, dayOf, log, makeCard, onDay, readOn, rebuilt, session, tapOf } from './drive';
 
 afterAll(async () => {
   onDay(DAY);
@@ -176,6 +177,13 @@ describe('the way back from a complaint', () => {
     expect(askedOf(own, 60).phase).toBe('return');
     expect(askedOf(await dayOf(club, DAY, club.athletes[1]), 60).phase).toBe('in-season');
     expect(askedOf(await dayOf(club, DAY), 60).phase).toBe('in-season');
+    // once another phase was chosen the way back is still there to choose
+    const made = await session(club, await makeCard(club));
+    const changed = { ...own, session: { ...made, athleteId: hurt, phase: 'general' as const, lines: [], typed: [] } };
+    const may = { plan: true, health: true };
+    const phasesOf = (rows: typeof own) => readBench(rows, may).phases.map(({ id }) => id);
+    expect(phasesOf(changed)).toContain('return');
+    expect(phasesOf(await dayOf(club, DAY))).not.toContain('return');
 
     const id = v7();
     const given = { programme: 'foot-ankle', athleteId: null, on: true };

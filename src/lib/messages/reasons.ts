@@ -28,7 +28,7 @@ const tier = (value: Facts[string] | undefined): Tier => String(value) as Tier;
 /** Why an athlete does one step less than the squad (PROG-16, PROG-10). */
 export const WHY_LESS: Readonly<Record<WhyLess, string>> = {
   'light-card': 'Overly tight on two of the last four mornings: one step less on every line for three sessions.',
-  'asked-lighter': 'You asked for lighter work: one step less on every line for three answered sessions.',
+  'asked-lighter': 'A coach asked for lighter work: one step less on every line for three answered sessions.',
   'voted-down': 'Overly tight after it last time: one step less until two mornings are fine.',
   'not-answered':
     'The squad’s line has risen and this athlete has not answered: one step less until the answer is there.',

@@ -11,7 +11,7 @@ import { storedCard } from '../commands/keep-card';
 import { timesOf, libraryOf } from '../repositories/club-context';
 import { apartToday } from './apart';
 import { withoutHealth } from './hide-health';
-import { askedOf, kitFor, makeBrief } from './make-brief';
+import { askedOf, isOnTheWayBack, kitFor, makeBrief } from './make-brief';
 import { isReturning } from '$core/day';
 import { dayKnot, sayDay, squadKnot, threadEnd } from './page-thread';
 import { readCard, type CardRead } from './read-card';
@@ -33,6 +33,8 @@ export function readBench(rows: SquadDay, may: { readonly plan: boolean; readonl
     ? [...read.card.lines.map((line) => line.exerciseId), ...read.view.flatMap((own) => own.exerciseId ?? [])]
     : [];
   const sport = club.library.sports.get(squad.sportId);
+  // on the way back an own card may go to another phase and come back to this one
+  const isWayBack = isOnTheWayBack(rows);
   const base = (squadOf: string, dayOf: string) => `/bench/${squadOf}/${dayOf}`;
   const asStored = session && storedCard(session);
   const stored = asStored && (may.health ? asStored : withoutStoredHealth(asStored));
@@ -73,7 +75,7 @@ export function readBench(rows: SquadDay, may: { readonly plan: boolean; readonl
     start: gym?.start ?? null,
     event: squad.events.find((event) => event.day >= day) ?? null,
     phases: Object.entries(club.method.phases)
-      .filter(([id]) => id !== 'return' || asked.phase === 'return')
+      .filter(([id]) => id !== 'return' || asked.phase === 'return' || isWayBack)
       .map(([id, { name }]) => ({ id, name })),
     kinds: Object.entries(club.method.templates).flatMap(([id, { name, asked: byName }]) =>
       byName ? [{ id, name, about: byName.about }] : [],

@@ -47,7 +47,7 @@ export const askedOf = (rows: SquadDay, gymMinutes: number): Asked => ({
 });
 
 /** Whether the card is the own one of somebody who returns from a complaint by stages (SAFE-2). */
-const isOnTheWayBack = ({ athletes, athleteId, club, day }: SquadDay): boolean =>
+export const isOnTheWayBack = ({ athletes, athleteId, club, day }: SquadDay): boolean =>
   athletes.some((row) => row.id === athleteId && legsReturnOn(row, day, club.method));
 
 /** The kit of the place a card is held in. */

@@ -14,12 +14,14 @@
 
   let {
     bench,
+    squadId,
     editable,
     nameOf,
     placeName,
     athletes,
   }: {
     bench: BenchState;
+    squadId: string;
     editable: boolean;
     nameOf: (id: string) => string;
     placeName: (id: string) => string;
@@ -58,7 +60,7 @@
             : `${bench.views[own.exerciseId]?.name ?? own.exerciseId}, ${formatSets(own.dose)}`;
       const key = `${what} ${say(why)}`;
       const entry = found.get(key) ?? { who: [], what, why };
-      entry.who.push(nameOf(own.athleteId));
+      entry.who.push(own.athleteId);
       found.set(key, entry);
     }
     return [...found.values()];
@@ -84,7 +86,12 @@
       </p>{/each}
     {#each others as { who, what, why } (what + why.code + JSON.stringify(why.facts))}
       <p class:warn-text={isWarning(why)}>
-        <b>{who.length > NAMED ? `${who.length} athletes` : who.join(', ')}:</b>
+        <b
+          >{#if who.length > NAMED}{who.length} athletes{:else}{#each who as id, i (id)}{i > 0 ? ', ' : ''}<a
+                class="person"
+                href="/squad/{squadId}/{id}">{nameOf(id)}</a
+              >{/each}{/if}:</b
+        >
         {what}. {say(why)} <span class="rule-id">{why.rules.join(' · ')}</span>
       </p>
     {/each}
@@ -154,6 +161,10 @@
 </section>
 
 <style>
+  .person {
+    color: inherit;
+    text-decoration-thickness: 1px;
+  }
   .drawing {
     --paper: var(--cal-1);
     padding: 4px 0;

@@ -24,7 +24,7 @@ export const GET: RequestHandler = async ({ locals, params, url }) => {
 
 function words(remedy: Remedy): string {
   if (remedy.kind === 'primer') return 'A primer on the day before events';
-  if (remedy.kind === 'gym-day') return `${weekdayWord(remedy.weekday)} as a gym day too, from now on`;
+  if (remedy.kind === 'gym-day') return `${weekdayWord(remedy.weekday)} ${remedy.start} as a gym day too, from now on`;
   if (remedy.from === remedy.to) return `${weekdayWord(weekdayOf(remedy.from))}’s session at ${String(remedy.start)}`;
   const hour = remedy.start === null ? '' : `, at ${remedy.start}`;
   return `${weekdayWord(weekdayOf(remedy.from))}’s session on ${weekdayWord(weekdayOf(remedy.to))}${hour}`;
