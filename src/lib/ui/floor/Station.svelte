@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { plateChange, roundsOf } from '$core/dose';
+  import { plateChange, roundsOf, withoutPyramid } from '$core/dose';
   import { formatSets } from '$core/exchange';
   import { massFromKg, type MassUnit } from '$core/units';
   import { firstSideWords, inSentence } from '$lib/messages';
@@ -40,7 +40,8 @@
   /** One set of it: of a hold pyramid the round that comes. */
   function amountOf({ id, dose }: FloorAthlete): string {
     const holds = roundsOf(dose)?.[Math.min(floor.setsDone(id), dose.sets - 1)];
-    return formatSets(dose).replace(/^[\d-]+ × /, holds === undefined ? '' : `${String(holds)} × `);
+    const one = formatSets(withoutPyramid(dose)).replace(/^\d+ × /, '');
+    return holds === undefined ? one : `${String(holds)} × ${one}`;
   }
   const isBar = $derived(view?.load === 'barbell');
   const plates = $derived.by(() => {

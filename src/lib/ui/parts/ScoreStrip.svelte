@@ -16,9 +16,10 @@
     cursorS?: number | null;
   } = $props();
   const width = 600;
-  const scale = $derived(width / (minutes * 60));
   const first = $derived(beats[0]?.startS ?? 0);
   const last = $derived(Math.max(...beats.map((beat) => beat.startS + beat.durationS), 0));
+  // a card that runs over its minutes still ends inside the strip
+  const scale = $derived(width / Math.max(minutes * 60, last));
 </script>
 
 <svg viewBox="0 0 {width} {height}" preserveAspectRatio="none" width="100%" {height} aria-hidden="true">
