@@ -262,7 +262,14 @@
     <aside class="right" aria-label="Ledger and reasons">
       {#if bench.card}
         <Ledger {bench} sport={data.sport} covered={data.covered} kneeHip={data.kneeHip} />
-        <Why {bench} squadId={data.squad.id} {editable} {nameOf} {placeName} athletes={data.forAthlete === null ? data.athletes : []} />
+        <Why
+          {bench}
+          squadId={data.squad.id}
+          {editable}
+          {nameOf}
+          {placeName}
+          athletes={data.forAthlete === null ? data.athletes : []}
+        />
       {/if}
     </aside>
   {/if}
