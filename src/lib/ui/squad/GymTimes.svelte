@@ -1,8 +1,8 @@
 <script lang="ts">
-  import { TextInput } from 'carbon-components-svelte';
   import type { GymDay } from '$core/calendar';
   import { weekdayWord } from '$lib/messages';
   import type { Trouble } from '$lib/model/forms';
+  import TypedField from '../parts/TypedField.svelte';
 
   let { gymDays, trouble }: { gymDays: readonly GymDay[]; trouble: Trouble | null } = $props();
 
@@ -29,22 +29,8 @@
   {#if error('weekdays')}<p class="warn-text">{error('weekdays')}</p>{/if}
 </fieldset>
 <div class="two">
-  <TextInput
-    size="sm"
-    labelText="Start"
-    name="start"
-    value={trouble?.typed.start ?? gymDays[0]?.start ?? '18:00'}
-    invalid={!!error('start')}
-    invalidText={error('start')}
-  />
-  <TextInput
-    size="sm"
-    labelText="Minutes"
-    name="minutes"
-    value={trouble?.typed.minutes ?? String(gymDays[0]?.minutes ?? 60)}
-    invalid={!!error('minutes')}
-    invalidText={error('minutes')}
-  />
+  <TypedField name="start" label="Start" value={gymDays[0]?.start ?? '18:00'} {trouble} />
+  <TypedField name="minutes" label="Minutes" value={String(gymDays[0]?.minutes ?? 60)} {trouble} />
 </div>
 
 <style>

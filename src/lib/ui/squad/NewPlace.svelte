@@ -1,7 +1,8 @@
 <script lang="ts">
-  import { Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { Select, SelectItem } from 'carbon-components-svelte';
   import type { Trouble } from '$lib/model/forms';
   import { KIT_NAMES, type KitName } from '$lib/model/kit';
+  import TypedField from '../parts/TypedField.svelte';
 
   let { trouble }: { trouble: Trouble | null } = $props();
   // svelte-ignore state_referenced_locally
@@ -19,15 +20,7 @@
 
 <!-- A place in three words; what it has piece by piece is said under Settings, Places. -->
 <div class="place">
-  <TextInput
-    size="sm"
-    labelText="Place"
-    name="placeName"
-    placeholder="School gym"
-    value={trouble?.typed.placeName ?? ''}
-    invalid={!!error('placeName')}
-    invalidText={error('placeName')}
-  />
+  <TypedField name="placeName" label="Place" {trouble} />
   <Select
     size="sm"
     labelText="What it has"
@@ -39,17 +32,7 @@
     <SelectItem value="" text="Choose" />
     {#each KIT_NAMES as name (name)}<SelectItem value={name} text={WORDS[name]} />{/each}
   </Select>
-  {#if has === 'gym'}
-    <TextInput
-      size="sm"
-      labelText="Racks"
-      name="placeRacks"
-      inputmode="numeric"
-      value={trouble?.typed.placeRacks ?? ''}
-      invalid={!!error('placeRacks')}
-      invalidText={error('placeRacks')}
-    />
-  {/if}
+  {#if has === 'gym'}<TypedField name="placeRacks" label="Racks" {trouble} />{/if}
   <p class="note">Each piece is ticked later under Settings, Places.</p>
 </div>
 
