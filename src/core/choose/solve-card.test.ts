@@ -4,6 +4,7 @@ import { LIBRARY, METHOD } from '$catalog';
 import { allDone, athlete, brief } from '../../../tests/fixtures';
 import { getExercise, LEVELS, SQUAD_PHASES } from '../library';
 import { overlayTables } from '../method';
+import { AS_TEMPLATE } from '../session';
 import { assessCard, makeContext, solveCard, type Brief, type SolvedCard } from '.';
 
 const solve = (b: Brief, method = METHOD) => {
@@ -155,7 +156,19 @@ describe('solveCard', () => {
       LIBRARY,
       METHOD,
     );
-    expect(result).toMatchObject({ ok: false, issues: [{ code: 'slot_empty', path: ['main'] }] });
+    expect(result).toMatchObject({
+      ok: false,
+      issues: [{ code: 'slot_empty', path: ['main'], facts: { between: ['complaints'] } }],
+    });
+    // legs that need no kit are never to be chosen, and there is no kit
+    const legs = [...LIBRARY.exercises.values()].filter(({ family, equipment, space }) => {
+      const bareHands = equipment.allOf.length === 0 && equipment.anyOf.length === 0 && space !== 'lane';
+      return ['squat', 'hinge', 'single-leg-knee', 'single-leg-hip'].includes(family) && bareHands;
+    });
+    const shape = { ...AS_TEMPLATE, banned: legs.map(({ id }) => id) };
+    expect(solveCard(brief({ place: { ...bare, lane: false }, shape }), LIBRARY, METHOD)).toMatchObject({
+      issues: [{ code: 'slot_empty', path: ['main'], facts: { between: ['kit', 'bans'] } }],
+    });
     expect(solveCard(brief({ athletes: [] }), LIBRARY, METHOD)).toMatchObject({ issues: [{ code: 'no_athletes' }] });
   });
 

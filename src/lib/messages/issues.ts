@@ -4,6 +4,24 @@ import { listWords, longDate } from './words';
 
 const text = (value: Facts[string] | undefined): string => String(value ?? '');
 
+/** What of a brief leaves nothing to choose from (SEL-5). */
+const ASKED: Readonly<Record<string, string>> = {
+  kit: 'the kit',
+  complaints: 'what hurts',
+  levels: 'levels and tests that are not there',
+  bans: 'entries never to be chosen for this card',
+  pins: 'lines fixed by hand',
+  kind: 'the kind of session',
+  minutes: 'the minutes',
+};
+function conflictWords(between: Facts[string] | undefined): string {
+  const asked = (Array.isArray(between) ? (between as string[]) : []).map((one) => ASKED[one] ?? one);
+  if (asked.length === 0) return 'whatever is asked.';
+  return asked.length === 1
+    ? `because of ${listWords(asked)} alone.`
+    : `because of ${listWords(asked)} together: more room in one of them is enough.`;
+}
+
 const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   too_few_minutes: (f) => `${text(f.minutes)} minutes is too short for any session: at least ${text(f.least)}.`,
   no_template: (f) => `There is no kind of session for ${text(f.minutes)} minutes.`,
@@ -13,8 +31,7 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   rest_before_event: () =>
     'This is the day before an event, and your school rests that day. Settings, Schools: a primer instead.',
   no_athletes: () => 'This squad has no athletes yet. Add them first.',
-  slot_empty: (f) =>
-    `Nothing in the library fits the ${text(f.block)} part with this kit, these levels and this day. Tick more kit, or choose another day.`,
+  slot_empty: (f) => `Nothing in the library fits the ${text(f.block)} part ${conflictWords(f.between)}`,
   season_changed: () =>
     'Somebody else changed this season a moment ago: it stands here as it is now. Look, then change it again.',
   day_is_over: () => 'This day is over: what was planned for it stays.',

@@ -1,18 +1,11 @@
 import { squadView, type DayLine } from '../../day';
 import type { Library } from '../../library';
 import type { MethodTables } from '../../method';
-import type { Lead } from '../../season';
 import { fail, ok, type Issue, type Result } from '../../result';
 import type { Card, Line } from '../../session';
 import { assessCard, type Assessment } from '../assess/assess-card';
 import type { Brief } from '../brief';
-import { choosePrep } from '../candidates/choose-prep';
-import { orderSlots } from '../candidates/order-slots';
-import { slotOptions, type SlotOptions } from '../candidates/options';
-import { openSlots, roleSlots } from '../candidates/role-slots';
-import { tierSlots } from '../candidates/tier-slots';
-import { shapeSlots } from '../candidates/shape-slots';
-import { templateFor } from '../candidates/template-for';
+import type { SlotOptions } from '../candidates/options';
 import { buildModel, type Compiled } from '../compile/build-model';
 import { makeContext, type Context } from '../context';
 import type { EngineModel } from '../engine/model';
@@ -20,6 +13,8 @@ import type { Selection } from '../engine/search';
 import { explainLine } from '../explain/explain-line';
 import { findSwaps, type Swap } from '../explain/find-swaps';
 import { searchToTheClock } from './search-to-the-clock';
+import { emptyParts, leavesEmpty, openCard } from './open-card';
+import { smallestConflict } from './smallest-conflict';
 import { substitutesFor } from './substitutes';
 
 export interface SolvedCard {
@@ -40,48 +35,28 @@ export interface SolvedCard {
 export function solveCard(brief: Brief, library: Library, method: MethodTables): Result<SolvedCard> {
   if (brief.athletes.length === 0) return fail('no_athletes', ['athletes']);
   const context = makeContext(brief, library, method);
-  const asked = { primer: brief.primer, kind: brief.shape.kind, liftLevel: context.rows.liftLevel };
-  const template = templateFor(brief.minutes, context.limits, brief.schools.dayBefore, asked, method);
-  if (!template.ok) return template;
-  const ordered = orderSlots(template.value.template.slots, brief.schools.order);
-  const setting = {
-    minutes: brief.minutes,
-    phase: brief.phase,
-    quiet: context.limits.quiet,
-    lead: leadOf(context),
-    squats: brief.schools.mainSquat === 'by profile' ? null : method.settings.lifts.mainSquat[brief.schools.mainSquat],
-  };
-  const filled = (of: Context): SlotOptions[] => {
-    // a session asked for by name has its own slots, whatever the week's roles
-    const byName = template.value.id === brief.shape.kind;
-    const asRole = byName ? openSlots(ordered, setting) : roleSlots(ordered, brief.role, setting);
-    const tiers = brief.schools.loading === 'tiers' && template.value.template.loading && !byName;
-    const inRole = tiers ? tierSlots(asRole, brief.role?.role ?? 'A', method) : asRole;
-    const open = shapeSlots(inRole, brief, context.library).map(({ slot, wide }) => {
-      const own = slotOptions(slot, of);
-      const beyond = wide ? slotOptions(wide, of) : null;
-      // where nobody may do what the role asks for, the other kind is better than none
-      return { ...(own.options.length === 0 && beyond ? beyond : own), beyond: beyond?.free ?? [] };
-    });
-    return choosePrep(open, of);
-  };
+  const open = openCard(context);
+  if (!open.ok) return open;
+  const { template, filled } = open.value;
   let slots = filled(context);
-  const warm = slots.some(({ slot, options }) => slot.block === 'prep' && options.length > 0);
-  const empty = slots.filter(
-    ({ slot, options }) =>
-      options.length === 0 && !slot.optional && !context.limits.quiet && !(slot.block === 'prep' && warm),
-  );
-  if (empty.length > 0)
+  const empty = emptyParts(slots, context);
+  if (empty.length > 0) {
+    const between = smallestConflict(brief, library, (other) => leavesEmpty(other, library, method));
     return {
       ok: false,
-      issues: empty.map(({ slot }): Issue => ({ code: 'slot_empty', path: [slot.id], facts: { block: slot.block } })),
+      issues: empty.map(({ slot }): Issue => ({
+        code: 'slot_empty',
+        path: [slot.id],
+        facts: { block: slot.block, between },
+      })),
     };
-  let compiled = buildModel(slots, template.value.template, context);
+  }
+  let compiled = buildModel(slots, template.template, context);
   let found = searchToTheClock(slots, compiled, context);
   if (!found) {
     // there is no time for all the sets of its mains
     slots = filled({ ...context, mainsWhole: false });
-    compiled = buildModel(slots, template.value.template, context);
+    compiled = buildModel(slots, template.template, context);
     found = searchToTheClock(slots, compiled, context);
   }
   if (!found) {
@@ -91,7 +66,7 @@ export function solveCard(brief: Brief, library: Library, method: MethodTables):
   const { selection, model } = found;
   const lines = toLines(slots, compiled, selection, context);
   const card: Card = {
-    template: template.value.id,
+    template: template.id,
     phase: brief.phase,
     minutes: brief.minutes,
     lines,
@@ -104,19 +79,8 @@ export function solveCard(brief: Brief, library: Library, method: MethodTables):
     view,
     assessment: assessCard(card, view, context),
     points: selection.points,
-    swaps: findSwaps(slots, { ...compiled, model }, selection, template.value.template, context),
+    swaps: findSwaps(slots, { ...compiled, model }, selection, template.template, context),
   });
-}
-
-/** How the main lift leans where no plan deals it: as most athletes' focus asks, as what runs, else the side that got less lately. */
-function leadOf({ brief, library }: Context): Lead {
-  const { running, balance, athletes } = brief;
-  const focused = (family: 'squat' | 'hinge'): boolean =>
-    athletes.filter(({ focus }) => focus?.limits && focus.families.includes(family)).length * 2 > athletes.length;
-  if (focused('hinge') !== focused('squat')) return focused('hinge') ? 'hip' : 'knee';
-  const main = Object.hasOwn(running.entries, 'main') ? library.exercises.get(running.entries.main ?? '') : undefined;
-  if (brief.keepRunning && main) return main.family === 'hinge' || main.family === 'single-leg-hip' ? 'hip' : 'knee';
-  return balance.knee > balance.hip ? 'hip' : 'knee';
 }
 
 function leastMinutes(model: EngineModel, { minutes }: Brief): number {
