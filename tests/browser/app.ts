@@ -70,6 +70,7 @@ export async function newClub(page: Page, club: string): Promise<void> {
   await page.getByLabel('Racks').fill('3');
   await page.getByRole('button', { name: 'Make the squad' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'First' })).toBeVisible();
+  await ready(page);
 }
 
 /** Everybody does the card on screen as it is written. @returns the session */
