@@ -69,7 +69,8 @@ export async function newClub(page: Page, club: string): Promise<void> {
   await page.getByLabel('What it has').selectOption('gym');
   await page.getByLabel('Racks').fill('3');
   await page.getByRole('button', { name: 'Make the squad' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'First' })).toBeVisible();
+  // its own page: the one before is headed “Your first squad”
+  await expect(page.getByRole('heading', { level: 1, name: 'First', exact: true })).toBeVisible();
   await ready(page);
 }
 
