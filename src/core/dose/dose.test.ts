@@ -203,6 +203,10 @@ describe('a hold pyramid (D-PYR)', () => {
     expect(stepPyramid(stepPyramid(held, 1)!, -1)).toEqual(held);
     expect(stepPyramid(held, -1)).toBeNull();
     expect(stepPyramid(dose(), 1)).toBeNull();
+    // more than a step comes to was typed: it stands, and may go down
+    const long = { ...held, pyramid: { holds: [12, 6, 2], offS: 4 } };
+    expect(stepPyramid(long, 1)).toBeNull();
+    expect(stepPyramid(long, -1)?.pyramid?.holds).toEqual([11, 5, 1]);
   });
 });
 

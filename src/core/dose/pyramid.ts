@@ -24,17 +24,18 @@ export function roundSeconds(dose: Dose, round?: number): number {
   return rounds.reduce((sum, holds) => sum + of(holds), 0) / Math.max(1, rounds.length);
 }
 
-/** Most holds of a round. */
+/** Most holds of a round that a step comes to; more can be typed. */
 const MOST_HOLDS = 10;
 
 /**
  * The next step of a hold pyramid: one hold more, or fewer, in every round (D-PYR).
- * @returns null when a round would have none, or more than anybody writes
+ * @returns null when a round would have none, or more than a step comes to
  */
 export function stepPyramid(dose: Dose, by: 1 | -1): Dose | null {
   if (!dose.pyramid) return null;
   const holds = dose.pyramid.holds.map((of) => of + by);
-  return holds.every((of) => of >= 1 && of <= MOST_HOLDS) ? { ...dose, pyramid: { ...dose.pyramid, holds } } : null;
+  const stands = by === 1 ? holds.every((of) => of <= MOST_HOLDS) : holds.every((of) => of >= 1);
+  return stands ? { ...dose, pyramid: { ...dose.pyramid, holds } } : null;
 }
 
 /** A dose's sets as plain ones. */

@@ -16,7 +16,7 @@ const ASKED: Readonly<Record<string, string>> = {
 };
 function conflictWords(between: Facts[string] | undefined): string {
   const asked = (Array.isArray(between) ? (between as string[]) : []).map((one) => ASKED[one] ?? one);
-  if (asked.length === 0) return 'whatever is asked.';
+  if (asked.length === 0) return 'on this day, whatever else is changed.';
   return asked.length === 1
     ? `because of ${listWords(asked)} alone.`
     : `because of ${listWords(asked)} together: more room in one of them is enough.`;

@@ -1,4 +1,4 @@
-import { NO_HISTORY, type AthleteFacts } from '../../athlete';
+import type { AthleteFacts } from '../../athlete';
 import type { Library } from '../../library';
 import type { Brief } from '../brief';
 
@@ -12,10 +12,10 @@ const ROOMY = 60;
 const relaxed: Readonly<Record<Constraint, (brief: Brief, library: Library) => Brief>> = {
   kit: (brief, library) => ({ ...brief, place: { ...brief.place, lane: true, equipment: allEquipment(library) } }),
   complaints: (brief) => everybody(brief, { complaints: [], pastInjuries: [] }),
-  levels: (brief) =>
+  levels: (brief, library) =>
     everybody(brief, {
       ...{ liftLevel: 'trained', jumpLevel: 'trained', caution: 'none', unknown: [], growthCmPerMonth: null },
-      ...{ controlRung: null, history: NO_HISTORY },
+      ...{ controlRung: null, tests: allPassed(library) },
     }),
   bans: (brief) => ({ ...brief, shape: { ...brief.shape, banned: [] } }),
   pins: (brief) => ({ ...brief, pins: {} }),
@@ -53,6 +53,14 @@ const everybody = (brief: Brief, own: Partial<AthleteFacts>): Brief => ({
   ...brief,
   athletes: brief.athletes.map((athlete) => ({ ...athlete, ...own })),
 });
+
+/** Every test that stands before an entry, passed. */
+const allPassed = (library: Library): AthleteFacts['tests'] =>
+  Object.fromEntries(
+    [...library.exercises.values()].flatMap(({ gates }) =>
+      gates.flatMap((gate) => (gate.kind === 'test' ? [[gate.test, 'passed'] as const] : [])),
+    ),
+  );
 
 const allEquipment = (library: Library): string[] => [
   ...new Set([...library.exercises.values()].flatMap(({ equipment }) => [...equipment.allOf, ...equipment.anyOf])),
