@@ -1,48 +1,6 @@
-import { roundsOf, withoutPyramid, type Dose } from '../dose';
-import { massFromKg, massToKg, type MassUnit } from '../units';
+import { withoutPyramid, type Dose } from '../dose';
+import { massToKg, type MassUnit } from '../units';
 import { fail, ok, type Issue, type Result } from '../result';
-
-const UNIT_SIGN = {
-  reps: '',
-  seconds: ' s',
-  metres: ' m',
-  minutes: ' min',
-  breaths: ' breaths',
-  laps: ' laps',
-} as const;
-
-/**
- * A dose as it reads everywhere: `3 × 5 · 78 % · 82.5 kg · RIR 2 · rest 2:30 · 3 down`.
- * @param mass the coach's unit of mass
- */
-export function formatDose(dose: Dose, mass: MassUnit): string {
-  const parts = [
-    formatSets(dose),
-    dose.percent === null ? null : `${String(Math.round(dose.percent * 100))} %`,
-    dose.loadKg === null ? null : formatMass(dose.loadKg, mass),
-    dose.rir === null ? null : `RIR ${String(dose.rir)}`,
-    dose.restSeconds === null ? null : `rest ${formatClock(dose.restSeconds)}`,
-    dose.tempo,
-  ];
-  return parts.filter((part) => part !== null).join(' · ');
-}
-
-/** Sets × amount alone: `3 × 8 /side`, `3 × 30 s`; rounds of holds: `5-3-1 × (8 s on / 4 s off)`. */
-export function formatSets(dose: Dose): string {
-  const per = dose.per === null ? '' : ` /${dose.per}`;
-  const rounds = roundsOf(dose);
-  if (rounds && dose.pyramid)
-    return `${rounds.join('-')} × (${String(dose.amount)} s on / ${String(dose.pyramid.offS)} s off)${per}`;
-  return `${String(dose.sets)} × ${String(dose.amount)}${UNIT_SIGN[dose.unit]}${per}`;
-}
-
-/** Kilograms in the coach's unit, to a quarter. */
-export const formatMass = (kg: number, mass: MassUnit): string =>
-  `${String(Math.round(massFromKg(kg, mass) * 4) / 4)} ${mass}`;
-
-/** Seconds as m:ss. */
-export const formatClock = (seconds: number): string =>
-  `${String(Math.floor(seconds / 60))}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
 
 /** Largest values a line may carry: beyond them a typed number is a slip of the hand. */
 const LIMITS = {

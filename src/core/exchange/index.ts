@@ -1,4 +1,5 @@
 export * from './dose-text';
+export * from './format-dose';
 export type { CellWant } from './cell-issue';
 export * from './exercise-columns';
 export * from './exercise-csv';
