@@ -35,6 +35,8 @@ PORT=$(free_port)
 echo '2026-11-24' >".data/today-$$"
 export JALEO_MAT="127.0.0.1:$(free_port)"
 export PORT HOST=127.0.0.1 ORIGIN="http://localhost:$PORT" BODY_SIZE_LIMIT=6M NODE_ENV=production JALEO_TODAY="$ROOT/.data/today-$$"
+# a busy machine is no fault of the code
+export DATABASE_PATIENCE=${DATABASE_PATIENCE:-5}
 # the demo needs no build; with a restored one there is nothing to load
 npm run -s db:demo &
 DEMO=$!

@@ -19,7 +19,8 @@ trap finish EXIT
 trap 'exit 130' INT
 trap 'exit 143' TERM
 db_use "$DB"
-export JALEO_TODAY=2026-11-24 ORIGIN=http://localhost:3000
+# a busy machine is no fault of the code
+export JALEO_TODAY=2026-11-24 ORIGIN=http://localhost:3000 DATABASE_PATIENCE=10
 npm run -s prepare:kit >/dev/null 2>&1
 npm run -s db:migrate
 "$@"

@@ -27,6 +27,15 @@ function withRole(url: string, role: string): string {
   return changed.toString();
 }
 
+/** How many times the usual waits on the database are borne: DATABASE_PATIENCE, for a slow or busy machine. 1–20. */
+export function databasePatience(): number {
+  const set = process.env.DATABASE_PATIENCE;
+  if (set === undefined || set === '') return 1;
+  const times = Number(set);
+  if (!(times >= 1 && times <= 20)) throw new Error(`DATABASE_PATIENCE must be a number from 1 to 20, got “${set}”`);
+  return times;
+}
+
 export const origin = (): string => process.env.ORIGIN ?? 'http://localhost:3000';
 export const authSecret = (): string => need('AUTH_SECRET');
 
