@@ -17,8 +17,7 @@ else {
     if (share < wanted) for (const brief of worst) console.log(`               ${brief}`);
   }
   console.log(`  sports share ${percent(survey.sportsShare)} of lines, phases ${percent(survey.phasesShare)}`);
-  console.log(
-    `  never chosen ${percent(survey.neverChosen.length / LIBRARY.exercises.size)}: ${survey.neverChosen.join(', ')}`,
-  );
+  console.log(`  never chosen ${percent(survey.neverChosen.length / LIBRARY.exercises.size)}`);
+  for (const { exerciseId, why } of survey.neverChosen) console.log(`               ${exerciseId}: ${why}`);
   console.log(`  no card: ${String(survey.without.length)} ${survey.without.slice(0, 5).join('; ')}`);
 }

@@ -229,7 +229,7 @@ export const UPPER_PULL = [
     name: 'Prone arm raise, wide and high',
     pattern: 'shoulder-raise',
     qualities: ['structure', 'stability'],
-    equipment: { allOf: ['mat'], anyOf: [] },
+    equipment: { allOf: [], anyOf: [] },
     station: 'mat',
     soreness: 1,
     share: { upperPull: 0.8, trunkExtension: 0.2 },

@@ -193,6 +193,13 @@ export const NEGLECTED = slot('neglected', 'assist', {
   rows: ['D-ASST', 'D-ISO', 'D-STAB'],
   worth: 2500,
 });
+/** Legs that push and stop sideways, for sports that do. */
+export const SIDEWAYS = slot('sideways', 'assist', {
+  families: ['lateral'],
+  patterns: ['lateral-squat', 'lateral-lunge', 'band-walk'],
+  rows: ['D-ASST', 'D-STAB'],
+  worth: 500,
+});
 export const SIDE = slot('trunk-side', 'assist', { families: ['trunk'], rows: ['D-TRK'], worth: 1000 });
 export const UPPER = slot('upper-second', 'assist', {
   families: ['upper-push', 'upper-pull'],

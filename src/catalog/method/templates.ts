@@ -1,4 +1,4 @@
-import type { MethodTables } from '$core/method';
+import type { MethodTables, Slot } from '$core/method';
 import { ASKED_TEMPLATES, byName } from './asked-templates';
 import { LEGS, SPORT } from './quotas';
 import {
@@ -30,6 +30,7 @@ import {
   SECOND_GUARD,
   NEGLECTED,
   SIDE,
+  SIDEWAYS,
   UPPER,
   SECOND_SINGLE,
   FINISHER,
@@ -37,6 +38,8 @@ import {
   SPARE,
   COOL,
 } from './slots';
+
+const EASY_PHASES: Slot['phases'] = ['congested', 'peak', 'transition'];
 
 /**
  * Session templates (SEL-7): slots with the phases and roles they serve, the minutes from which they open and what being
@@ -52,12 +55,12 @@ export const TEMPLATES: MethodTables['templates'] = {
       ...PREP,
       JUMP,
       SECOND_JUMP,
-      from(60, THIRD_JUMP),
+      THIRD_JUMP,
       ...grouped('W', POWER, from(50, THROW)),
       ...grouped('A', MAIN, TRUNK),
       ...grouped('S', from(75, SECOND_MAIN)),
       ...grouped('B', SINGLE, PUSH),
-      ...grouped('C', GUARD, GUARD_WITHOUT_LOWERING, PULL, CALF),
+      ...grouped('C', GUARD, GUARD_WITHOUT_LOWERING, PULL, CALF, SIDEWAYS),
       ...grouped('D', from(60, SECOND_GUARD), from(60, NEGLECTED), from(60, SIDE)),
       ...grouped('E', from(75, SECOND_SINGLE), from(60, UPPER)),
       from(60, FINISHER),
@@ -80,6 +83,8 @@ export const TEMPLATES: MethodTables['templates'] = {
       ...grouped('B', SINGLE, PULL),
       ...grouped('C', SECOND_GUARD, CALF, { ...PUSH, block: 'assist' }),
       from(30, SIDE),
+      // where the phase leaves little to load
+      ...grouped('M', ...[SPARE, { ...SPARE, id: 'mobility-4' }].map((one) => ({ ...one, phases: EASY_PHASES }))),
     ],
     quotas: LEGS,
   },

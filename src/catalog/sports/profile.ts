@@ -53,13 +53,17 @@ export const KNEE_TENDON = guard('knee-tendon', [
   'split-squat-hold',
   'step-down-hold',
   'tempo-squat',
+  'rear-foot-elevated-hold',
 ]);
 export const HAMSTRING = guard('hamstring', [
   'nordic-partial',
   'nordic-raised',
+  'nordic-full',
   'slide-leg-curl',
   'single-leg-deadlift',
   'straight-leg-bridge-one-leg',
+  'loaded-bridge-hold',
+  'back-extension',
 ]);
 export const GROIN = guard('groin', [
   'adductor-hold',
@@ -74,18 +78,33 @@ export const ANKLE = guard('ankle', [
   'bent-knee-calf-raise',
   'single-leg-reach',
   'tibialis-raise',
+  'tibialis-band-raise',
   'single-leg-balance',
 ]);
-export const CALF = guard('calf', ['calf-raise-one-leg', 'bent-knee-calf-raise', 'calf-lowering', 'heel-raised-hold']);
+export const CALF = guard('calf', [
+  'calf-raise-one-leg',
+  'loaded-calf-raise',
+  'bent-knee-calf-raise',
+  'calf-lowering',
+  'heel-raised-hold',
+]);
 export const SHOULDER = guard('shoulder', [
   'one-arm-row',
   'band-row',
   'band-outward-turn',
   'band-face-row',
   'prone-arm-raise',
+  'band-pull-apart',
 ]);
 export const WRIST = guard('wrist', ['band-row', 'one-arm-row', 'plank-reach', 'farmer-walk']);
-export const BACK = guard('back', ['dead-bug', 'side-plank', 'bird-dog', 'anti-rotation-press', 'suitcase-carry']);
+export const BACK = guard('back', [
+  'dead-bug',
+  'side-plank',
+  'bird-dog',
+  'anti-rotation-press',
+  'suitcase-carry',
+  'back-extension',
+]);
 export const HIP = guard('hip', [
   'side-plank-leg-raise',
   'band-walk',

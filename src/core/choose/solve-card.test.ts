@@ -190,7 +190,8 @@ describe('solveCard', () => {
     };
     const next = solve(brief({ day: '2026-12-01', running, events: [{ day: '2026-12-05', kind: 'league' }] }));
     const trained = ({ card }: typeof next) => card.lines.filter((l) => l.block !== 'prep').map((l) => l.exerciseId);
-    expect(trained(next)).toEqual(trained(first));
+    // minutes that another warm-up leaves may hold a line more
+    expect(trained(next)).toEqual(expect.arrayContaining(trained(first)));
   });
 
   it('chosen anew forgets what runs: the card is as if nothing ran', () => {

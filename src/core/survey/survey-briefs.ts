@@ -1,3 +1,4 @@
+import { addDays } from '../calendar';
 import { NO_HISTORY, type AthleteFacts } from '../athlete';
 import type { Brief } from '../choose';
 import { SQUAD_PHASES, TESTS, type Level, type Library, type Phase } from '../library';
@@ -22,7 +23,8 @@ export interface SurveyBrief {
 }
 
 const COUNT = 14;
-const DAY = '2026-11-24';
+/** The days cards are made for, in turn: what a warm-up takes goes by the day (ORD-8). */
+export const DAYS_MET = { from: '2026-11-24', days: 28 } as const;
 
 const KIT: Readonly<Record<PlaceName, readonly string[] | 'all'>> = {
   'full kit': 'all',
@@ -125,7 +127,11 @@ export function surveyBriefs(library: Library, step = 1): SurveyBrief[] {
                 minutes,
                 people,
                 place,
-                brief: { ...surveyBrief(sport, phase, minutes, people, place, library), schools },
+                brief: {
+                  ...surveyBrief(sport, phase, minutes, people, place, library),
+                  schools,
+                  day: addDays(DAYS_MET.from, made.length % DAYS_MET.days),
+                },
               });
     }
   return made;
@@ -140,7 +146,7 @@ export const surveyBrief = (
   place: PlaceName,
   library: Library,
 ): Brief => ({
-  day: DAY,
+  day: DAYS_MET.from,
   phase,
   minutes,
   sportId,

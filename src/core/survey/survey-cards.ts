@@ -3,6 +3,8 @@ import { getExercise, type Library } from '../library';
 import type { MethodTables } from '../method';
 import { isMainSlot } from '../session';
 import { alikeBriefs, surveyBriefs, type SurveyBrief } from './survey-briefs';
+import { neverChosen } from './never-chosen';
+import { squadBriefs } from './survey-squads';
 import { CARD_MEASURES, type Surveyed } from './survey-measures';
 
 /** A measure with the share of cards that hold it and where it does not. */
@@ -22,13 +24,16 @@ export interface CardSurvey {
   readonly measures: readonly MeasureShare[];
   readonly sportsShare: number;
   readonly phasesShare: number;
-  readonly neverChosen: readonly string[];
+  readonly neverChosen: readonly { readonly exerciseId: string; readonly why: string }[];
 }
 
 const WORST = 5;
+/** Cards of squads as clubs have them are made for every so many-th of the steps that the others take. */
+const SQUAD_STEP = 37;
 
 /**
- * Makes cards over sports, phases, minutes, people and places, each with nothing behind it and a block later, and counts what holds of them (SEL-7 to SEL-10, ORD-8).
+ * Makes cards over sports, phases, minutes, people and places, each with nothing behind it and a block later,
+ * and counts what holds of them (SEL-7 to SEL-10, ORD-8); and cards of squads as clubs have them, for what is ever chosen.
  * @param step every so many-th brief of all
  */
 export function surveyCards(library: Library, method: MethodTables, step: number): CardSurvey {
@@ -36,9 +41,9 @@ export function surveyCards(library: Library, method: MethodTables, step: number
   const first = makeCards(surveyBriefs(library, step), without, library, method);
   const cards = [...first, ...makeCards(first.map(aBlockLater), without, library, method)];
   const alike = makeCards(alikeBriefs(library), [], library, method);
-  const chosen = new Set(cards.flatMap(({ lines }) => lines.map(({ exerciseId }) => exerciseId)));
+  const squads = makeCards(squadBriefs(library, method, Math.ceil(step / SQUAD_STEP)), without, library, method);
   return {
-    cards: cards.length,
+    cards: cards.length + squads.length,
     without,
     measures: CARD_MEASURES.map(({ id, wanted, holds }) => {
       const asked = cards.flatMap((card) => {
@@ -56,7 +61,7 @@ export function surveyCards(library: Library, method: MethodTables, step: number
     }),
     sportsShare: shareBetween(alike, ({ of }) => of.phase, 'entries'),
     phasesShare: shareBetween(alike, ({ of }) => of.sport, 'doses'),
-    neverChosen: [...library.exercises.keys()].filter((id) => !chosen.has(id)).sort(),
+    neverChosen: neverChosen([...cards, ...squads], library),
   };
 }
 

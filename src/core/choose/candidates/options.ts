@@ -75,12 +75,16 @@ export function slotOptions(slot: Slot, context: Context): SlotOptions {
   return { slot, free, beyond: [], options: kept.length > 0 ? kept : free };
 }
 
-/** A main slot where no load can be set: single-leg work of the same dominance may lead too. */
+/**
+ * A main slot where no load can be set: single-leg work of the same dominance may lead too. One that a school's squat
+ * narrows is led by the knees, whatever bar the school squats with.
+ */
 const unloaded = (slot: Slot): Slot => ({
   ...slot,
   patterns: [],
-  families: slot.families.flatMap((family) =>
-    family === 'squat' ? ['squat', 'single-leg-knee'] : family === 'hinge' ? ['hinge', 'single-leg-hip'] : [family],
+  families: (slot.patterns.length > 0 ? slot.families.filter((family) => family !== 'hinge') : slot.families).flatMap(
+    (family) =>
+      family === 'squat' ? ['squat', 'single-leg-knee'] : family === 'hinge' ? ['hinge', 'single-leg-hip'] : [family],
   ),
 });
 

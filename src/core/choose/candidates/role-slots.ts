@@ -29,7 +29,7 @@ export interface RoleSlot {
 }
 
 const MAIN: Readonly<Record<Lead, Slot['families']>> = { knee: ['squat'], hip: ['hinge'] };
-const OTHER: Readonly<Record<Lead, Lead>> = { knee: 'hip', hip: 'knee' };
+export const OTHER: Readonly<Record<Lead, Lead>> = { knee: 'hip', hip: 'knee' };
 /** Single-leg work leans the other way than the main lift (SEL-10). */
 const SINGLE: Readonly<Record<Lead, Slot['families']>> = { knee: ['single-leg-hip'], hip: ['single-leg-knee'] };
 const REHEARSED: Readonly<Record<Lead, Slot['families']>> = {
@@ -75,7 +75,10 @@ export const openSlots = (slots: readonly Slot[], setting: SlotSetting): RoleSlo
 
 /** A knee-led main lift is the one the school squats with, a trap bar too (method 13). */
 const bySchool = (slot: Slot, { squats }: SlotSetting): Slot =>
-  squats && slot.families.includes('squat') ? { ...slot, families: ['squat', 'hinge'], patterns: [...squats] } : slot;
+  squats && slot.families.includes('squat')
+    ? { ...slot, families: squats.some(isHinge) ? ['squat', 'hinge'] : ['squat'], patterns: [...squats] }
+    : slot;
+const isHinge = (pattern: string): boolean => pattern.startsWith('hinge');
 
 const isOpen = ({ phases, roles, from, days }: Slot, role: Role, { minutes, phase, quiet }: SlotSetting): boolean =>
   from <= minutes &&

@@ -1,12 +1,12 @@
-import type { Library } from '../../library';
-import type { MethodTables, Template } from '../../method';
+import { suitsOf, type Library } from '../../library';
+import type { MethodTables, Slot, Template } from '../../method';
 import type { Lead } from '../../season';
 import { ok, type Result } from '../../result';
 import type { Brief } from '../brief';
 import { choosePrep } from '../candidates/choose-prep';
-import { slotOptions, type SlotOptions } from '../candidates/options';
+import { slotOptions, type Option, type SlotOptions } from '../candidates/options';
 import { orderSlots } from '../candidates/order-slots';
-import { openSlots, roleSlots } from '../candidates/role-slots';
+import { openSlots, OTHER, roleSlots, type RoleSlot, type SlotSetting } from '../candidates/role-slots';
 import { shapeSlots } from '../candidates/shape-slots';
 import { templateFor } from '../candidates/template-for';
 import { tierSlots } from '../candidates/tier-slots';
@@ -35,7 +35,7 @@ export function openCard(context: Context): Result<OpenCard> {
   const filled = (of: Context): SlotOptions[] => {
     // a session asked for by name has its own slots, whatever the week's roles
     const byName = template.value.id === brief.shape.kind;
-    const asRole = byName ? openSlots(ordered, setting) : roleSlots(ordered, brief.role, setting);
+    const asRole = byName ? openSlots(ordered, setting) : ledSlots(ordered, setting, of);
     const tiers = brief.schools.loading === 'tiers' && template.value.template.loading && !byName;
     const inRole = tiers ? tierSlots(asRole, brief.role?.role ?? 'A', method) : asRole;
     const open = shapeSlots(inRole, brief, context.library).map(({ slot, wide }) => {
@@ -48,6 +48,32 @@ export function openCard(context: Context): Result<OpenCard> {
   };
   return ok({ template: template.value, filled });
 }
+
+/**
+ * The slots as the session's role narrows them. Where nothing leads as it says, or no plan says it and only the other side
+ * has a load that can be set, the main lift leans the other way and its single-leg work with it, so that the two still
+ * differ (SEL-10).
+ */
+function ledSlots(slots: readonly Slot[], setting: SlotSetting, context: Context): RoleSlot[] {
+  const { role } = context.brief;
+  const asked = roleSlots(slots, role, setting);
+  const turned = roleSlots(slots, role && { ...role, leads: role.leads.map((lead) => OTHER[lead]) }, {
+    ...setting,
+    lead: OTHER[setting.lead],
+  });
+  const [of, other] = [asked, turned].map((led) => leadersOf(led, context));
+  if (!of || !other) return asked;
+  const isBetter = of.length === 0 || (!role && !of.some(isLoaded) && other.some(isLoaded));
+  return isBetter && other.length > 0 ? turned : asked;
+}
+
+/** What may lead a session; null = its template has no main lift. */
+function leadersOf(slots: readonly RoleSlot[], context: Context): readonly Option[] | null {
+  const main = slots.find(({ slot }) => slot.main && !slot.optional);
+  return main ? slotOptions(main.slot, context).options : null;
+}
+
+const isLoaded = ({ exercise }: Option): boolean => suitsOf(exercise).includes('main');
 
 /** Parts of a session that have to be there and that nothing fits. */
 export function emptyParts(slots: readonly SlotOptions[], { limits }: Context): readonly SlotOptions[] {

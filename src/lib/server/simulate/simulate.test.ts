@@ -62,7 +62,13 @@ describe('a season as it is written', () => {
       ...handball,
       weeks: [
         week,
-        { ...week, sessions: ultimate.weeks[0]!.sessions.map((one, i) => ({ ...one, role: i === 0 ? 'A' : 'B' })) },
+        {
+          ...week,
+          sessions: week.sessions.map((one) => ({
+            ...one,
+            lines: one.lines.map((line) => ({ ...line, exercise: `another ${line.exercise}` })),
+          })),
+        },
       ],
     };
     expect(Number(measure(swapped, /change inside a block/).value)).toBeGreaterThan(0);
