@@ -57,14 +57,15 @@ export function openCard(context: Context): Result<OpenCard> {
 function ledSlots(slots: readonly Slot[], setting: SlotSetting, context: Context): RoleSlot[] {
   const { role } = context.brief;
   const asked = roleSlots(slots, role, setting);
+  const leaders = leadersOf(asked, context);
+  if (!leaders || (leaders.length > 0 && (role || leaders.some(isLoaded)))) return asked;
   const turned = roleSlots(slots, role && { ...role, leads: role.leads.map((lead) => OTHER[lead]) }, {
     ...setting,
     lead: OTHER[setting.lead],
   });
-  const [of, other] = [asked, turned].map((led) => leadersOf(led, context));
-  if (!of || !other) return asked;
-  const isBetter = of.length === 0 || (!role && !of.some(isLoaded) && other.some(isLoaded));
-  return isBetter && other.length > 0 ? turned : asked;
+  const others = leadersOf(turned, context) ?? [];
+  const leadsBetter = leaders.length === 0 ? others.length > 0 : others.some(isLoaded);
+  return leadsBetter ? turned : asked;
 }
 
 /** What may lead a session; null = its template has no main lift. */
