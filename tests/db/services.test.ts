@@ -335,13 +335,13 @@ describe('the floor', () => {
 });
 
 describe('morning to next session', () => {
-  it('overly tight, calf: nothing waits, and the next card asks less (PROG-16)', async () => {
+  it('overly tight, thigh: nothing waits, and the next card asks less (PROG-16)', async () => {
     const id = await makeCard(club);
     const before = await lineOn(club, DAY, first, 'jump-1');
     await logDay(club, DAY, id, (line) => line.slot === 'jump-1' && line.athleteId === first);
     onDay(NEXT);
-    await answer(club, first, { answer: 'tight', place: 'calf' }, NEXT);
-    await answer(club, first, { answer: 'tight', place: 'calf' }, NEXT);
+    await answer(club, first, { answer: 'tight', place: 'front-thigh' }, NEXT);
+    await answer(club, first, { answer: 'tight', place: 'front-thigh' }, NEXT);
     expect(await waiting(club)).toEqual([]);
     onDay(LATER);
     await makeCard(club, LATER);
