@@ -277,6 +277,7 @@
     border-color: var(--ink);
   }
   .rule {
+    white-space: nowrap;
     font-size: 11px;
   }
   .dot {

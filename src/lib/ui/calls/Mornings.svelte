@@ -40,4 +40,7 @@
     display: grid;
     gap: 6px;
   }
+  button {
+    white-space: nowrap;
+  }
 </style>

@@ -25,7 +25,7 @@
           ·
           <a class="quiet" href="/squad/{squad.id}/balance">Balance and load</a> ·
           <a class="quiet" href="/squad/{squad.id}/beside">Beside training</a>
-          · <a class="quiet" href="/squad/{squad.id}/links">Check-in links</a> ·
+          · <a class="quiet" href="/squad/{squad.id}/links">Check-in links</a> ·{' '}
         {/if}<a class="quiet" href="/squad?new">New squad</a></span
       >
       <span class="next"
