@@ -12,10 +12,9 @@ import { isDay } from '$core/calendar';
 import { can, type Ability } from '$lib/server/auth/access';
 import { closeAuth } from '$lib/server/auth/auth';
 import { identify, type Identity } from '$lib/server/auth/identity';
-import { AWAY_MESSAGE, RETRY_AFTER_S } from '$lib/server/away';
+import { AWAY_MESSAGE, isAwayTold, RETRY_AFTER_S } from '$lib/server/away';
 import { origin, todayMark } from '$lib/server/config';
 import { closeDatabase, queryCount } from '$lib/server/db/client';
-import { isAway } from '$lib/server/db/pool';
 import { closeFilePool } from '$lib/server/files/pool';
 import { startHousekeeping } from '$lib/server/housekeeping';
 import { isId } from '$lib/server/http';
@@ -90,7 +89,7 @@ async function admit(event: RequestEvent): Promise<Response | null> {
   try {
     locals.identity = await identify(cookies);
   } catch (failure) {
-    if (isAway(failure)) return plainAnswer(request, 503, AWAY_MESSAGE);
+    if (isAwayTold(failure)) return plainAnswer(request, 503, AWAY_MESSAGE);
     throw failure;
   }
   if (!locals.identity) {

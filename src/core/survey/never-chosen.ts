@@ -28,7 +28,10 @@ export function neverChosen(cards: readonly Surveyed[], library: Library): Never
     .sort()
     .map((exerciseId) => {
       const near = nearest.get(exerciseId);
-      if (near) return { exerciseId, why: `${near.to} instead on ${near.slot}, by ${percent(near.share)}` };
+      if (near && near.share > 0)
+        return { exerciseId, why: `${near.to} instead on ${near.slot}, by ${percent(near.share)}` };
+      // a warm-up takes turns, and points know nothing of the laid-out clock
+      if (near) return { exerciseId, why: `as good as ${near.to} on ${near.slot}, but for its turn or the clock` };
       const { flags } = getExercise(library, exerciseId);
       return {
         exerciseId,

@@ -1,8 +1,7 @@
 import { APIError } from 'better-auth/api';
 import { error, type Cookies, type RequestEvent } from '@sveltejs/kit';
-import { AWAY_MESSAGE } from '../away';
+import { AWAY_MESSAGE, isAwayTold } from '../away';
 import { clientAddress } from '../client-address';
-import { isAway } from '../db/pool';
 import { beginTry, endTry } from './attempts';
 import { auth } from './auth';
 import { forwardCookies } from './forward-cookies';
@@ -38,7 +37,7 @@ export async function signIn(
     forwardCookies(response, event.cookies);
     return null;
   } catch (failure) {
-    if (isAway(failure)) error(503, AWAY_MESSAGE);
+    if (isAwayTold(failure)) error(503, AWAY_MESSAGE);
     if (failure instanceof APIError) return { status: 400, message: WRONG };
     throw failure;
   }

@@ -38,14 +38,20 @@ export function makePool(connectionString: string, max: number): pg.Pool {
 /** PostgreSQL is starting, stopping, gone, full or too slow: the same request may do in a moment. */
 const AWAY_CODES =
   /^(08\d{3}|57P0[1-5]|53[0-9A-Z]{3}|57014|55P03|25P03|ECONN\w+|ETIMEDOUT|EPIPE|ENOENT|ENOTFOUND|EAI_AGAIN)$/;
-const AWAY_WORDS = /timeout exceeded when trying to connect|Connection terminated|connection error|Client was closed/i;
+/** The driver's own words, from their start: what wraps a failure tells the query, and with it what somebody typed. */
+const AWAY_WORDS =
+  /^(timeout exceeded when trying to connect|Connection terminated|Client (was closed|has encountered a connection error))/;
 
-/** The code or words by which a failure says that the database could not be had just now, wherever in the chain of causes; null = another failure. */
+/**
+ * The code or words by which a failure says that the database could not be had just now, wherever in the chain of causes;
+ * never a value. null = another failure.
+ */
 export function reasonAway(failure: unknown): string | null {
   for (let at: unknown = failure, depth = 0; at instanceof Error && depth < 6; at = at.cause, depth++) {
     const code: unknown = (at as { code?: unknown }).code;
-    if (typeof code === 'string' && AWAY_CODES.test(code)) return `${code} ${at.message}`;
-    if (AWAY_WORDS.test(at.message)) return at.message;
+    if (typeof code === 'string' && AWAY_CODES.test(code)) return code;
+    const words = AWAY_WORDS.exec(at.message)?.[0];
+    if (words !== undefined) return words;
   }
   return null;
 }
