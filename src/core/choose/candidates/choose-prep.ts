@@ -3,6 +3,10 @@ import type { Context } from '../context';
 import type { Option, SlotOptions } from './options';
 
 const TURNS_FROM = '2000-01-03';
+// primes beyond the number of drills a slot can have: neighbours in the library do not follow one another, and a week
+// on, the same weekday is at another drill, however many there are
+const STRIDE = 31;
+const TURNS_A_WEEK = 101;
 
 /**
  * Prep chosen drill by drill (ORD-8): each slot takes one, each movement once; a drill that mends a limiting range comes
@@ -12,14 +16,15 @@ const TURNS_FROM = '2000-01-03';
 export function choosePrep(slots: readonly SlotOptions[], context: Context): SlotOptions[] {
   const { brief, bonuses } = context;
   const taken = new Set<string>();
-  const turn = daysBetween(TURNS_FROM, brief.day);
+  const days = daysBetween(TURNS_FROM, brief.day);
+  const turn = Math.floor(days / 7) * TURNS_A_WEEK + (days % 7);
   return slots.map((entry, at) => {
     const { slot } = entry;
     if (slot.block !== 'prep') return entry;
     const pinned = Object.hasOwn(brief.pins, slot.id);
     const left = pinned ? entry.options : entry.options.filter(({ exercise }) => !taken.has(exercise.pattern));
     // its own turn by slot and day, so that squads that meet on the same weekday do not see the same drill for ever
-    const order = (i: number): number => (i * 7 + turn + at * 3) % Math.max(1, left.length);
+    const order = (i: number): number => (i * STRIDE + turn + at * 3) % Math.max(1, left.length);
     const worth = ({ exercise }: Option): number =>
       bonuses.reduce((sum, { points, serves }) => sum + (serves(exercise, slot) ? (points[1] ?? 0) : 0), 0);
     const ranked = left
