@@ -3,6 +3,8 @@ import { describe, expect, it, test } from 'vitest';
 import { LIBRARY, METHOD } from '$catalog';
 import { brief, dose } from '../../../tests/fixtures';
 import { formatDose, parseDose } from '../exchange';
+import { contactsOf } from '../jumps';
+import { layOut } from '../order';
 import { getExercise } from '../library';
 import {
   checkPercent,
@@ -14,6 +16,7 @@ import {
   prescribeLoad,
   roundSeconds,
   stepPyramid,
+  type Dose,
 } from '.';
 
 const kit = brief().place.loading;
@@ -225,5 +228,59 @@ describe('a dose typed over another', () => {
     expect(read('3x12')).toMatchObject({ loadKg: null });
     expect(read('3x5 RIR 4')).toMatchObject({ loadKg: null });
     expect(read('3x5 rest 2:00')).toMatchObject({ loadKg: 80 });
+  });
+});
+
+describe('how a set goes over its sides (DOSE-8)', () => {
+  const current = dose({ amount: 8, per: 'side', restSeconds: 60 });
+  const read = (text: string, of: Dose = current) => parseDose(text, of, 'kg');
+
+  test.each([
+    ['3x8/side alternating', '3 × 8 /side alternating · rest 1:00', 'alternate'],
+    ['3x8 alt', '3 × 8 /side alternating · rest 1:00', 'alternate'],
+    ['3 × 8 /side, rest between sides, 90 s', '3 × 8 /side, rest between sides · rest 1:30', 'apart'],
+    ['4x8 one side a set', '4 × 8 /side, rest between sides · rest 1:00', 'apart'],
+    ['2x40s change at half time', '2 × 40 s, sides change at half · rest 1:00', 'half'],
+  ] as const)('%s', (text, echo, sides) => {
+    const typed = read(text);
+    expect(typed).toMatchObject({ ok: true, value: { sides, per: 'side' } });
+    if (!typed.ok) return;
+    expect(formatDose(typed.value, 'kg')).toBe(echo);
+    expect(read(echo, typed.value)).toEqual(typed);
+  });
+
+  it('stays until another is typed, and half of a set goes with its time', () => {
+    const alternating: Dose = { ...current, sides: 'alternate' };
+    expect(read('4x6', alternating)).toMatchObject({ value: { amount: 6, sides: 'alternate' } });
+    expect(read('4x6 each side in turn', alternating)).not.toHaveProperty('value.sides');
+    const half: Dose = { ...current, amount: 40, unit: 'seconds', sides: 'half' };
+    expect(read('3x8 reps', half)).not.toHaveProperty('value.sides');
+    expect(read('2x30s/side', half)).not.toHaveProperty('value.sides');
+  });
+
+  test.each([
+    ['3x8 change at half', current, 'half_needs_time'],
+    ['3x8 alternating', dose({ amount: 8 }), 'no_sides'],
+  ])('%s is refused where it says nothing', (text, of, code) => {
+    expect(read(text, of)).toMatchObject({ ok: false, issues: [{ code }] });
+  });
+
+  const timed = dose({ sets: 2, amount: 40, unit: 'seconds', per: 'side', restSeconds: 60 });
+  const hop = getExercise(LIBRARY, 'line-hops-two-feet');
+  const lie = getExercise(LIBRARY, 'side-plank');
+  // 2 sets with their set-up and the rest between them, over 40 s a side
+  test.each([
+    [undefined, 2 * 80 + 60, 2],
+    ['alternate', 2 * 80 + 60, 2],
+    ['apart', 2 * (80 + 60) + 60, 2],
+    ['half', 2 * 40 + 60, 1],
+  ] as const)('time and landings go by it: %s', (sides, seconds, amounts) => {
+    const planned: Dose = sides ? { ...timed, sides } : timed;
+    const line = { slot: 'trunk', block: 'trunk', group: null, exercise: lie, dose: planned };
+    const { totalS, beats } = layOut([line], METHOD.settings);
+    expect(totalS).toBe(seconds + 2 * lie.setUpSeconds);
+    expect(beats.trunk?.length).toBe(sides === 'apart' ? 4 : 2);
+    const once = contactsOf(hop, { ...timed, per: null }, METHOD.settings).raw;
+    expect(contactsOf(hop, planned, METHOD.settings).raw).toBe(once * amounts);
   });
 });

@@ -1,4 +1,5 @@
 import type { DoseUnit } from '../library';
+import type { SidePlan } from './side-plan';
 
 /** Rounds of short holds (D-PYR): each hold lasts the dose's amount, `offS` between two of a round. */
 export interface Pyramid {
@@ -24,4 +25,6 @@ export interface Dose {
   readonly tempo: string | null;
   /** its sets are rounds of holds; absent = they are not */
   readonly pyramid?: Pyramid;
+  /** how a set goes over both sides; absent = each in turn, and of no meaning where `per` is null */
+  readonly sides?: SidePlan;
 }

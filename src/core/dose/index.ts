@@ -1,6 +1,7 @@
 export * from './amount-range';
 export * from './dose';
 export * from './pyramid';
+export * from './side-plan';
 export * from './loadable';
 export * from './implement-load';
 export * from './choose-dose';

@@ -39,6 +39,7 @@ export function stepPyramid(dose: Dose, by: 1 | -1): Dose | null {
 }
 
 /** A dose's sets as plain ones. */
-export const withoutPyramid = ({ sets, amount, unit, per, percent, loadKg, rir, restSeconds, tempo }: Dose): Dose => ({
-  ...{ sets, amount, unit, per, percent, loadKg, rir, restSeconds, tempo },
-});
+export function withoutPyramid(dose: Dose): Dose {
+  const { pyramid, ...plain } = dose;
+  return pyramid ? plain : dose;
+}

@@ -1,4 +1,4 @@
-import { withoutPyramid, type Dose } from '../dose';
+import { sidePlanOf, withoutPyramid, type Dose, type SidePlan } from '../dose';
 import { massToKg, type MassUnit } from '../units';
 import { fail, ok, type Issue, type Result } from '../result';
 
@@ -29,12 +29,12 @@ const UNITS: readonly [RegExp, Dose['unit']][] = [
 /**
  * Reads a dose as a coach types it: `3x5 @ 78% 82.5kg rest 2:30`, in any order after sets × amount, with · , or spaces. A
  * time that is nobody's amount is the rest: `3x8/side 60s`, `3 × 30 s / 30 s`, `4x6 1:30`, `5x5 2 min`. Rounds of holds are
- * read too: `5-3-1 (8 on/4 off)`.
+ * read too: `5-3-1 (8 on/4 off)`, and how the sides are gone over: `3x8/side alternating`, `2x40s change at half`.
  * What is not typed stays as it was in `current`, except a load and % that the typed reps, reserve, load or % no longer
  * match.
  * @param mass unit of a load typed without one
  * @returns the dose, or every issue found: `dose_unreadable`, `number_too_large`, `number_not_positive`, `part_unreadable`,
- *   `sets_not_whole`, `reps_not_whole`, `rir_not_whole`
+ *   `sets_not_whole`, `reps_not_whole`, `rir_not_whole`, `no_sides`, `half_needs_time`
  * @example parseDose('4 x 6 /side', current, 'kg')
  */
 export function parseDose(text: string, current: Dose, mass: MassUnit): Result<Dose> {
@@ -61,12 +61,17 @@ export function parseDose(text: string, current: Dose, mass: MassUnit): Result<D
   const side = /^\/\s*(side|direction|leg|arm)\b\s*/.exec(rest);
   const per = side ? (side[1] === 'direction' ? 'direction' : 'side') : current.per;
   if (side) rest = rest.slice(side[0].length);
+  const plan = SIDE_TEXTS.find(([pattern]) => pattern.test(rest));
+  if (plan) rest = rest.replace(plan[0], ' ');
   let dose: Dose = {
     ...flat,
     ...(holds ? readPyramid(holds) : { sets: Number(head[1]), amount: Number(head[2]) }),
     unit,
     per,
   };
+  if (plan) dose = withSides(dose, plan[1]);
+  // `/side` typed, or reps, says that no amount is shared any more
+  else if (dose.sides === 'half' && (side || !isTimed(dose))) dose = withSides(dose, null);
   const typed: Partial<Dose> = {};
   const issues: Issue[] = [];
   for (const part of splitParts(rest)) {
@@ -77,7 +82,7 @@ export function parseDose(text: string, current: Dose, mass: MassUnit): Result<D
     } else issues.push({ code: 'part_unreadable', path: ['dose'], facts: { part } });
   }
   dose = withoutOldLoad(dose, current, typed);
-  issues.push(...checkLimits(dose));
+  issues.push(...checkLimits(dose), ...checkSides(dose));
   return issues.length > 0 ? { ok: false, issues } : ok(dose);
 }
 
@@ -90,6 +95,28 @@ function withoutOldLoad(dose: Dose, current: Dose, typed: Partial<Dose>): Dose {
   if (typed.percent !== undefined) return { ...dose, loadKg: null };
   const same = dose.amount === current.amount && dose.rir === current.rir && dose.unit === current.unit;
   return same ? dose : { ...dose, loadKg: null, percent: null };
+}
+
+/** How a set goes over its sides, as coaches say it (DOSE-8). */
+const SIDE_TEXTS: readonly (readonly [RegExp, SidePlan | null])[] = [
+  [/\balt(?:ernat(?:e|es|ing|ed))?\b(?:\s+(?:sides|legs|arms|every rep))?/, 'alternate'],
+  [/\brest between (?:the )?sides\b|\bone side (?:a|per) set\b/, 'apart'],
+  [/\b(?:sides )?change(?: sides)? at half(?:[ -]?time)?\b/, 'half'],
+  [/\b(?:each side |sides? )?in turn\b/, null],
+];
+
+function withSides(dose: Dose, plan: SidePlan | null): Dose {
+  const { sides, ...each } = dose;
+  if (plan === null) return sides ? each : dose;
+  return { ...each, sides: plan };
+}
+const isTimed = ({ unit }: Dose): boolean => unit === 'seconds' || unit === 'minutes';
+
+/** A side plan says something only of sets that have sides, and half of a set only of one that the clock ends. */
+function checkSides(dose: Dose): Issue[] {
+  if (dose.sides !== undefined && dose.per !== 'side') return [{ code: 'no_sides', path: ['dose'], facts: {} }];
+  if (sidePlanOf(dose) === 'half' && !isTimed(dose)) return [{ code: 'half_needs_time', path: ['dose'], facts: {} }];
+  return [];
 }
 
 /** `5-3-1 × (8 s on / 4 s off)`, with or without ×, brackets, s and the stroke. */

@@ -1,4 +1,4 @@
-import { roundsOf, type Dose } from '../dose';
+import { roundsOf, sidePlanOf, type Dose } from '../dose';
 import { massFromKg, type MassUnit } from '../units';
 
 const UNIT_SIGN = {
@@ -26,9 +26,20 @@ export function formatDose(dose: Dose, mass: MassUnit): string {
   return parts.filter((part) => part !== null).join(' · ');
 }
 
-/** Sets × amount alone: `3 × 8 /side`, `3 × 30 s`; rounds of holds: `5-3-1 × (8 s on / 4 s off)`. */
+/** How the sides are gone over, behind the amount (DOSE-8). */
+const SIDE_WORDS = {
+  alternate: ' alternating',
+  apart: ', rest between sides',
+  half: ', sides change at half',
+} as const;
+
+/**
+ * Sets × amount alone: `3 × 8 /side`, `3 × 30 s`, `2 × 40 s, sides change at half`; rounds of holds:
+ * `5-3-1 × (8 s on / 4 s off)`.
+ */
 export function formatSets(dose: Dose): string {
-  const per = dose.per === null ? '' : ` /${dose.per}`;
+  const plan = sidePlanOf(dose);
+  const per = `${dose.per === null || plan === 'half' ? '' : ` /${dose.per}`}${plan ? SIDE_WORDS[plan] : ''}`;
   const rounds = roundsOf(dose);
   if (rounds && dose.pyramid)
     return `${rounds.join('-')} × (${String(dose.amount)} s on / ${String(dose.pyramid.offS)} s off)${per}`;

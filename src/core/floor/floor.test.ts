@@ -1,7 +1,9 @@
 import fc from 'fast-check';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, test } from 'vitest';
+import { dose } from '../../../tests/fixtures';
+import type { Dose } from '../dose';
 import { seeded } from '../random';
-import { shareStations, turnOrder } from '.';
+import { partAt, setParts, shareStations, turnOrder } from '.';
 
 describe('stations', () => {
   const people = fc.uniqueArray(
@@ -64,5 +66,39 @@ describe('seeded chance', () => {
       expect(value).toBeGreaterThanOrEqual(0);
       expect(value).toBeLessThan(1);
     }
+  });
+});
+
+describe('a set of time by the clock (DOSE-8)', () => {
+  const hold = dose({ sets: 2, amount: 40, unit: 'seconds', per: 'side', restSeconds: 60 });
+  const read = (of: Dose, round = 0): string =>
+    setParts(of, round)
+      .map(({ kind, side, seconds }) => `${kind} ${String(side ?? '')} ${String(seconds)}`.replace('  ', ' '))
+      .join(', ');
+
+  test.each<[string, Dose, string]>([
+    ['each side in turn', hold, 'work 1 40, work 2 40'],
+    ['no sides', { ...hold, per: null }, 'work 40'],
+    ['minutes', { ...hold, per: null, amount: 2, unit: 'minutes' }, 'work 120'],
+    ['alternating', { ...hold, sides: 'alternate' }, 'work 80'],
+    ['rest between', { ...hold, sides: 'apart' }, 'work 1 40, rest 60, work 2 40'],
+    ['change at half', { ...hold, sides: 'half' }, 'work 1 20, work 2 20'],
+    ['counted', { ...hold, unit: 'reps' }, ''],
+    [
+      'rounds of holds',
+      { ...hold, per: null, amount: 8, pyramid: { holds: [3, 1], offS: 4 } },
+      'work 8, let-go 4, work 8, let-go 4, work 8',
+    ],
+  ])('%s', (_, of, parts) => {
+    expect(read(of)).toBe(parts);
+  });
+
+  it('the last round of holds is its own, and the clock ends with the set', () => {
+    const pyramid: Dose = { ...hold, per: null, amount: 8, pyramid: { holds: [3, 1], offS: 4 } };
+    expect(read(pyramid, 1)).toBe('work 8');
+    const parts = setParts({ ...hold, sides: 'half' }, 0);
+    expect(partAt(parts, 0)).toMatchObject({ part: { side: 1 }, leftS: 20 });
+    expect(partAt(parts, 20)).toMatchObject({ part: { side: 2 }, leftS: 20 });
+    expect(partAt(parts, 40)).toBeNull();
   });
 });

@@ -1,1 +1,2 @@
 export * from './stations';
+export * from './set-parts';

@@ -1,4 +1,4 @@
-import type { Dose } from '../dose';
+import { amountsASet, type Dose } from '../dose';
 import type { Exercise, Tier } from '../library';
 import type { MethodSettings } from '../method';
 
@@ -23,7 +23,7 @@ export function contactsOf(exercise: Exercise, dose: Dose, settings: MethodSetti
   if (!plyo || plyo.contactsPerRep === 0) return NONE;
   const reps =
     dose.unit === 'seconds' ? dose.amount * (plyo.cadencePerSecond ?? 1 / exercise.secondsPerRep) : dose.amount;
-  const raw = Math.round(dose.sets * reps * plyo.contactsPerRep * (dose.per === null ? 1 : 2));
+  const raw = Math.round(dose.sets * reps * plyo.contactsPerRep * amountsASet(dose));
   const tier = tierOf(exercise, dose) ?? plyo.tier;
   return { raw, weighted: raw * tierWeight(tier, exercise, settings), perLeg: raw / 2, tier };
 }

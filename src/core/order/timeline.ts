@@ -1,4 +1,4 @@
-import { roundSeconds, type Dose } from '../dose';
+import { amountsASet, restBetweenSides, roundSeconds, sidePlanOf, type Dose } from '../dose';
 import type { Exercise } from '../library';
 import type { MethodSettings } from '../method';
 
@@ -29,10 +29,14 @@ export interface Timeline {
  * @param round which set, from 0, where they differ; absent = their mean
  */
 export function workSeconds(exercise: Exercise, dose: Dose, round?: number): number {
-  if (dose.pyramid) return roundSeconds(dose, round) * (dose.per === null ? 1 : 2);
+  if (dose.pyramid) return roundSeconds(dose, round) * amountsASet(dose);
   const perUnit = dose.unit === 'seconds' ? 1 : dose.unit === 'minutes' ? 60 : exercise.secondsPerRep;
-  return dose.amount * perUnit * (dose.per === null ? 1 : 2);
+  return dose.amount * perUnit * amountsASet(dose);
 }
+
+/** Seconds of one set, the rest between its sides with it (DOSE-8). */
+export const setSeconds = (exercise: Exercise, dose: Dose): number =>
+  exercise.setUpSeconds + workSeconds(exercise, dose) + restBetweenSides(dose);
 
 /**
  * Lays a card on the clock (TIME-1): set = work + set-up; in a pair or triple the sets take turns with a switch
@@ -69,14 +73,26 @@ function layOutGroup(
     for (const [i, line] of active.entries()) {
       if (i > 0) clock += settings.time.switchS;
       clock += line.exercise.setUpSeconds;
-      const durationS = workSeconds(line.exercise, line.dose, round);
-      (beats[line.slot] ??= []).push({ startS: clock, durationS, sides: line.dose.per === null ? 1 : 2 });
-      clock += durationS;
+      for (const { afterS, ...beat } of beatsOfSet(line, round)) {
+        (beats[line.slot] ??= []).push({ startS: clock, ...beat });
+        clock += beat.durationS + afterS;
+      }
       if (round + 1 < line.dose.sets) ready.push(clock + (line.dose.restSeconds ?? 0));
     }
     clock = Math.max(clock, ...ready);
   }
   return clock;
+}
+
+/** One set as it is drawn: both sides touching, or two with the rest between them. */
+function beatsOfSet({ exercise, dose }: TimedLine, round: number): (Omit<Beat, 'startS'> & { afterS: number })[] {
+  const durationS = workSeconds(exercise, dose, round);
+  if (sidePlanOf(dose) !== 'apart') return [{ durationS, sides: dose.per === null ? 1 : 2, afterS: 0 }];
+  const side = { durationS: durationS / 2, sides: 1 as const };
+  return [
+    { ...side, afterS: restBetweenSides(dose) },
+    { ...side, afterS: 0 },
+  ];
 }
 
 /** Lines that are done in turn, in order; a line without a group stands alone. */

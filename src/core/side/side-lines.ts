@@ -3,7 +3,7 @@ import { judgeDay, judgeOption, type DayContext } from '../day';
 import type { Dose } from '../dose';
 import type { Exercise } from '../library';
 import type { DoseRowId, SideProgramme } from '../method';
-import { workSeconds } from '../order';
+import { setSeconds } from '../order';
 import type { Reason } from '../result';
 import { sideDose, type SideHistory } from './side-dose';
 
@@ -51,7 +51,7 @@ export const sideMinutes = (lines: readonly Pick<SideLine, 'exercise' | 'dose'>[
     lines.reduce(
       (sum, { exercise, dose }) =>
         sum +
-        dose.sets * (exercise.setUpSeconds + workSeconds(exercise, dose)) +
+        dose.sets * setSeconds(exercise, dose) +
         (dose.sets - 1) * (dose.restSeconds ?? 0),
       0,
     ) / SECONDS_A_MINUTE,

@@ -1,5 +1,5 @@
 import type { SolvedCard } from '../choose';
-import { workSeconds } from '../order';
+import { setSeconds } from '../order';
 import type { Exercise, Library } from '../library';
 import type { MethodTables } from '../method';
 import { isMainSlot, type Line } from '../session';
@@ -75,7 +75,7 @@ export const CARD_MEASURES: readonly CardMeasure[] = [
         ? lines
             .filter(({ exercise, block }) => exercise.family === 'mobility' && block !== 'prep')
             .reduce(
-              (sum, { exercise, dose }) => sum + dose.sets * (exercise.setUpSeconds + workSeconds(exercise, dose)),
+              (sum, { exercise, dose }) => sum + dose.sets * setSeconds(exercise, dose),
               0,
             ) <=
           of.minutes * 15

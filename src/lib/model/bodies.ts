@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { isDay } from '$core/calendar';
 import { DOSE_UNITS, PHASES, SIDES } from '$core/library';
+import { SIDE_PLANS } from '$core/dose';
 import { DOSE_ROW_IDS } from '$core/method';
 import { ANSWERS } from '$core/track';
 import { SIGNS } from '$core/safety';
@@ -26,6 +27,7 @@ const doseSchema = z.object({
       offS: z.number().min(1).max(120),
     })
     .exactOptional(),
+  sides: z.enum(SIDE_PLANS).exactOptional(),
 });
 
 const word = z.string().max(200);

@@ -2,7 +2,7 @@ import { hardSets } from '../../dose';
 import { contactsOf } from '../../jumps';
 import { bandOf } from '../../ledger';
 import { DEMANDS } from '../../library';
-import { workSeconds } from '../../order';
+import { setSeconds } from '../../order';
 import { BANDED } from '../../season';
 import type { Option, SlotOptions } from '../candidates/options';
 import type { Context } from '../context';
@@ -65,7 +65,7 @@ export function compileOption(
  */
 function lineSeconds({ exercise, dose }: Option, restShare: number): number {
   const rest = (dose.restSeconds ?? 0) * restShare;
-  return Math.round(dose.sets * (exercise.setUpSeconds + workSeconds(exercise, dose)) + (dose.sets - 1) * rest);
+  return Math.round(dose.sets * setSeconds(exercise, dose) + (dose.sets - 1) * rest);
 }
 
 /** Demand × sets in the order of DEMANDS; a plain loop, since thousands of options are compiled for a card. */

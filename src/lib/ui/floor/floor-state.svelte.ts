@@ -2,7 +2,7 @@ import { SvelteMap, SvelteSet } from 'svelte/reactivity';
 import { v7 } from 'uuid';
 import { FAULTS_THAT_REGRESS, type Regression } from '$core/day';
 import type { Dose, PlateSet } from '$core/dose';
-import { shareStations, turnOrder } from '$core/floor';
+import { partAt, shareStations, turnOrder, type SetPart } from '$core/floor';
 import type { Beat } from '$core/order';
 import type { DoseRowId, MethodSettings } from '$core/method';
 import { stopsSelfPaced } from '$core/progress';
@@ -103,6 +103,8 @@ export class FloorState {
   /** sets logged together by the last tap, for as long as it can be taken back as one */
   together = $state<readonly SetLogBody[]>([]);
   restEndsAt = $state<number | null>(null);
+  /** a set of time that the clock runs */
+  #running = $state<{ readonly parts: readonly SetPart[]; readonly beganAt: number } | null>(null);
   now = $state(0);
 
   constructor(page: FloorPage) {
@@ -352,8 +354,25 @@ export class FloorState {
     });
   }
 
+  /** Runs the clock over a set of time: the holds, the change of sides, the rest between them. */
+  runSet(parts: readonly SetPart[]): void {
+    this.now = Date.now();
+    this.restEndsAt = null;
+    this.#running = { parts, beganAt: this.now };
+  }
+
+  /** What the set that the clock runs is at; null when none runs. */
+  get setNow(): ReturnType<typeof partAt> {
+    return this.#running && partAt(this.#running.parts, (this.now - this.#running.beganAt) / 1000);
+  }
+
+  stopSet(): void {
+    this.#running = null;
+  }
+
   rest(seconds: number): void {
     this.now = Date.now();
+    this.stopSet();
     this.restEndsAt = this.now + seconds * 1000;
   }
 

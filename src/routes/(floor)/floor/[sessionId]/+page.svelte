@@ -1,6 +1,7 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import { formatClock, formatDose } from '$core/exchange';
+  import { setParts } from '$core/floor';
   import { inSentence } from '$lib/messages';
   import { bindKeys } from '$lib/ui/shell/keys';
   import FamilyGlyph from '$lib/ui/glyphs/FamilyGlyph.svelte';
@@ -35,6 +36,17 @@
       : (data.lines.find((other) => other.group === line.group && other.slot !== line.slot) ?? null),
   );
   const leastDone = $derived(Math.min(...(line?.athletes.map(({ id }) => floor.setsDone(id)) ?? [0])));
+  const parts = $derived(line ? setParts(line.dose, leastDone) : []);
+  const PART_WORDS = { work: 'on', 'let-go': 'let go', rest: 'rest, then the other side' } as const;
+  const setNow = $derived(floor.setNow);
+  const partWords = $derived(
+    setNow &&
+      (setNow.part.kind !== 'work' || setNow.part.side === null
+        ? PART_WORDS[setNow.part.kind]
+        : setNow.part.side === 1
+          ? 'first side'
+          : 'other side'),
+  );
   const stationWord = $derived(Number.isNaN(Number(floor.stations[0]?.name)) ? 'group' : 'rack');
   let time = $state('');
   /** the panel that is open under the racks */
@@ -46,6 +58,7 @@
   const go = (by: number): void => {
     floor.at = Math.min(data.lines.length - 1, Math.max(0, floor.at + by));
     floor.called.clear();
+    floor.stopSet();
   };
 
   onMount(() => {
@@ -69,12 +82,16 @@
 <main data-floor>
   {#if line && view}
     <header>
-      <div class="clock" role="timer" aria-label="Rest">
-        <p class="big" class:over={left === 0}>
-          {left === null ? formatClock(line.dose.restSeconds ?? 0) : formatClock(left)}
+      <div class="clock" role="timer" aria-label={setNow ? 'Set' : 'Rest'}>
+        <p class="big" class:over={left === 0 && !setNow} class:work={setNow?.part.kind === 'work'}>
+          {setNow
+            ? formatClock(Math.ceil(setNow.leftS))
+            : left === null
+              ? formatClock(line.dose.restSeconds ?? 0)
+              : formatClock(left)}
         </p>
         <p>
-          {left === null || left === 0 ? 'ready,' : 'rest, then'} set
+          {partWords ? `${partWords},` : left === null || left === 0 ? 'ready,' : 'rest, then'} set
           <b>{Math.min(line.dose.sets, leastDone + 1)} of {line.dose.sets}</b>
         </p>
       </div>
@@ -111,6 +128,11 @@
     {#if panel === 'here'}<WhoIsHere {floor} />{/if}
     {#if panel === 'close'}<CloseSession {floor} onleave={() => (panel = null)} />{/if}
     <footer>
+      {#if parts.length > 0}
+        <button onclick={() => (setNow ? floor.stopSet() : floor.runSet(parts))}
+          >{setNow ? 'Stop set' : 'Start set'}</button
+        >
+      {/if}
       <button onclick={() => floor.rest(line.dose.restSeconds ?? 60)}>Start rest</button>
       <button onclick={() => floor.rest((left ?? 0) + 30)}>+ 0:30</button>
       <a href={data.session.back}>Bench</a>
@@ -130,6 +152,7 @@
           onchange={(event) => {
             floor.at = data.lines.findIndex((one) => one.slot === event.currentTarget.value);
             floor.called.clear();
+            floor.stopSet();
           }}
         >
           {#each data.lines as one (one.slot)}<option value={one.slot}>{data.views[one.exerciseId]?.name}</option
@@ -168,7 +191,8 @@
     font-stretch: 66%;
     padding-top: 6px;
   }
-  .big.over {
+  .big.over,
+  .big.work {
     color: var(--ink);
   }
   .clock p:last-child {
