@@ -5,6 +5,7 @@
   import '$lib/ui/theme/base.css';
   import { afterNavigate } from '$app/navigation';
   import { formTrouble } from '$lib/ui/parts/form-trouble.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let { children } = $props();
   afterNavigate(() => formTrouble.clear());
@@ -14,7 +15,7 @@
 {#if formTrouble.message}
   <div class="trouble" role="alert">
     <p>{formTrouble.message}</p>
-    <button class="quiet" onclick={() => formTrouble.clear()}>Close</button>
+    <QuietButton onclick={() => formTrouble.clear()}>Close</QuietButton>
   </div>
 {/if}
 

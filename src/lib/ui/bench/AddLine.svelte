@@ -4,6 +4,7 @@
   import { sayReason } from '$lib/messages';
   import FamilyGlyph from '../glyphs/FamilyGlyph.svelte';
   import type { BenchState } from './bench-state.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let {
     bench,
@@ -76,7 +77,7 @@
       <li class="none" role="option" aria-selected="false">Nothing in the library has all of these words.</li>
     {/each}
   </ul>
-  <button class="quiet" onclick={onleave}>Close</button>
+  <QuietButton onclick={onleave}>Close</QuietButton>
 </div>
 
 <style>

@@ -17,6 +17,7 @@
   import Ledger from './Ledger.svelte';
   import Matrix from './Matrix.svelte';
   import Why from './Why.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let { data, editable: mayEdit }: { data: BenchPage; editable: boolean } = $props();
   const editable = $derived(mayEdit && !data.frozen);
@@ -173,12 +174,11 @@
     {#if bench.messages.length > 0}
       <div class="messages" role="alert">
         {#each bench.messages as message (message)}<p>{message}</p>{/each}
-        {#if bench.keep === 'conflict' && bench.conflicts.length === 0}<button
-            class="quiet"
-            onclick={() => void invalidateAll()}>Reload their card</button
+        {#if bench.keep === 'conflict' && bench.conflicts.length === 0}<QuietButton onclick={() => void invalidateAll()}
+            >Reload their card</QuietButton
           >{/if}
-        {#if bench.eventDay && editable}<button class="quiet" onclick={() => void bench.askPrimer()}
-            >Make a primer for today</button
+        {#if bench.eventDay && editable}<QuietButton onclick={() => void bench.askPrimer()}
+            >Make a primer for today</QuietButton
           >{/if}
       </div>
     {/if}
@@ -187,8 +187,8 @@
         <p>
           Somebody else changed this line meanwhile. Theirs stands: {lineWords(theirs)}. Yours: {lineWords(mine)}.
         </p>
-        <button class="quiet" onclick={() => void bench.takeTheirs(slot)}>Leave theirs</button>
-        <button class="quiet" onclick={() => void bench.takeMine(slot)}>Put mine back</button>
+        <QuietButton onclick={() => void bench.takeTheirs(slot)}>Leave theirs</QuietButton>
+        <QuietButton onclick={() => void bench.takeMine(slot)}>Put mine back</QuietButton>
       </div>
     {/each}
     {#if bench.card}

@@ -9,6 +9,7 @@
   import KindSelect from './KindSelect.svelte';
   import KeptCards from './KeptCards.svelte';
   import MinutesSwitch from './MinutesSwitch.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let {
     bench,
@@ -132,7 +133,7 @@
     </div>
   {/if}
   {#if editable && bench.card}
-    <div><button class="quiet" onclick={() => void bench.solveAnew(false)}>Choose all lines anew</button></div>
+    <div><QuietButton onclick={() => void bench.solveAnew(false)}>Choose all lines anew</QuietButton></div>
     <div><KeptCards {bench} /></div>
   {/if}
 </aside>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import type { BenchState } from './bench-state.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let { bench }: { bench: BenchState } = $props();
 
@@ -31,7 +32,7 @@
     {#each bench.kept as kept (kept.name)}<SelectItem value={kept.name} text="{kept.name}, {kept.minutes} min" />{/each}
   </Select>
 {/if}
-<button class="quiet" aria-expanded={open} onclick={() => (open = !open)}>Keep this card to start from</button>
+<QuietButton aria-expanded={open} onclick={() => (open = !open)}>Keep this card to start from</QuietButton>
 {#if open}
   <form
     onsubmit={(event) => {
@@ -52,11 +53,10 @@
     {#each bench.kept as kept (kept.name)}
       <p class="note">
         {kept.name}
-        <button
-          class="quiet"
+        <QuietButton
           type="button"
           onclick={async () => (messages = await bench.dropKept(kept.name))}
-          aria-label="Take {kept.name} away">Take away</button
+          aria-label="Take {kept.name} away">Take away</QuietButton
         >
       </p>
     {/each}
@@ -64,9 +64,6 @@
 {/if}
 
 <style>
-  .quiet {
-    text-align: left;
-  }
   form {
     display: grid;
     gap: 8px;

@@ -3,6 +3,7 @@
   import type { Line } from '$core/session';
   import { inSentence } from '$lib/messages';
   import type { BenchState } from './bench-state.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let { bench, line, name, onwords }: { bench: BenchState; line: Line; name: string; onwords: () => void } = $props();
 
@@ -14,9 +15,9 @@
 </script>
 
 <div class="tools" role="toolbar" aria-label="Change {inSentence(name)}">
-  <button class="quiet" disabled={at <= 0} onclick={() => void bench.moveBy(line.slot, -1)}>Up</button>
-  <button class="quiet" disabled={!below} onclick={() => void bench.moveBy(line.slot, 1)}>Down</button>
-  <button class="quiet" onclick={() => void bench.remove(line.slot)}>Take off</button>
+  <QuietButton disabled={at <= 0} onclick={() => void bench.moveBy(line.slot, -1)}>Up</QuietButton>
+  <QuietButton disabled={!below} onclick={() => void bench.moveBy(line.slot, 1)}>Down</QuietButton>
+  <QuietButton onclick={() => void bench.remove(line.slot)}>Take off</QuietButton>
   <OverflowMenu size="sm" flipped iconDescription="More" aria-label="More for {inSentence(name)}">
     {#if paired}
       <OverflowMenuItem text="Stand alone" on:click={() => void bench.part(line.slot)} />

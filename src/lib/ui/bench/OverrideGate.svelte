@@ -2,6 +2,7 @@
   import { Button, TextInput } from 'carbon-components-svelte';
   import type { Line } from '$core/session';
   import type { BenchState } from './bench-state.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let { bench, line }: { bench: BenchState; line: Line } = $props();
 
@@ -22,7 +23,7 @@
     <p><b>Over its gate:</b> {line.override} <span class="rule-id">JUMP-2</span></p>
     <Button size="small" kind="ghost" on:click={() => void bench.override(line.slot, '')}>The gate holds again</Button>
   {:else}
-    <button class="quiet" aria-expanded={open} onclick={() => (open = !open)}>Over the gate, with a reason</button>
+    <QuietButton aria-expanded={open} onclick={() => (open = !open)}>Over the gate, with a reason</QuietButton>
     {#if open}
       <TextInput
         size="sm"

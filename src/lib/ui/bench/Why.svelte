@@ -11,6 +11,7 @@
   import LineWords from './LineWords.svelte';
   import OverrideGate from './OverrideGate.svelte';
   import type { BenchState } from './bench-state.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let {
     bench,
@@ -134,8 +135,8 @@
         <Button size="small" kind="tertiary" on:click={() => void bench.swap(line.slot, runnerUp.exerciseId)}
           >Swap for {bench.views[runnerUp.exerciseId]?.name ?? 'runner-up'}</Button
         >
-        {#if swaps.length > 1}<button class="quiet" onclick={() => (all = !all)} aria-expanded={all}
-            >{all ? 'Fewer' : `All swaps, ${String(swaps.length)}`}</button
+        {#if swaps.length > 1}<QuietButton onclick={() => (all = !all)} aria-expanded={all}
+            >{all ? 'Fewer' : `All swaps, ${String(swaps.length)}`}</QuietButton
           >{/if}
       </div>
       {#if all}
@@ -210,7 +211,7 @@
     gap: 8px 16px;
     align-items: center;
   }
-  .buttons .quiet {
+  .buttons :global(.quiet) {
     white-space: nowrap;
   }
   li {

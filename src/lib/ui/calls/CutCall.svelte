@@ -4,6 +4,7 @@
   import type { CallOf } from '$lib/model/call';
   import MorningString from '../parts/MorningString.svelte';
   import { settle } from './settle';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let { call, first, mayPlan }: { call: CallOf<'cut'>; first: boolean; mayPlan: boolean } = $props();
   /** Lines named at once; the rest open on demand. */
@@ -24,8 +25,8 @@
     {call.athlete}
     {why}.
     {#each shown as change (change.exerciseId + change.row)}{change.exercise} goes from <b>{change.words.from}</b> to
-      <b>{change.words.to}</b>{'. '}{/each}{#if hidden > 0}<button class="quiet" onclick={() => (all = true)}
-        >{hidden} more line{hidden === 1 ? '' : 's'}</button
+      <b>{change.words.to}</b>{'. '}{/each}{#if hidden > 0}<QuietButton onclick={() => (all = true)}
+        >{hidden} more line{hidden === 1 ? '' : 's'}</QuietButton
       >{'. '}{/if}{#if call.contactsFewer > 0}<b>{call.contactsFewer}</b> contacts fewer.{/if}
   </p>
   <p class="rule">{call.ruleWords} <span class="rule-id">{call.rules.join(' · ')}</span></p>

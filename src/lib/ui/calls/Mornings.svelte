@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Mornings } from '$lib/model/call';
   import DoorAnswers from './DoorAnswers.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let {
     mornings,
@@ -22,11 +23,8 @@
       <p class="line">
         <span>{squad}, {session}: <b>{trained - silent.length} of {trained}</b> answered</span>
         {#if mayLog && silent.length > 0}
-          <button
-            class="quiet"
-            aria-expanded={open === squadId}
-            onclick={() => (open = open === squadId ? null : squadId)}
-            >{open === squadId ? 'Close' : `Answer for ${String(silent.length)}`}</button
+          <QuietButton aria-expanded={open === squadId} onclick={() => (open = open === squadId ? null : squadId)}
+            >{open === squadId ? 'Close' : `Answer for ${String(silent.length)}`}</QuietButton
           >
         {/if}
       </p>
@@ -40,7 +38,7 @@
     display: grid;
     gap: 6px;
   }
-  button {
+  section :global(.quiet) {
     white-space: nowrap;
   }
 </style>

@@ -2,6 +2,7 @@
   import { inSentence } from '$lib/messages';
   import type { Moved, Stepped } from '$lib/model/call';
   import { settle } from './settle';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let {
     moved,
@@ -30,7 +31,7 @@
   {:else}
     <p>
       {count === 1 ? 'One thing moved' : `${String(count)} things moved`} by rule.
-      <button class="quiet" aria-expanded={open} onclick={() => (open = !open)}>{open ? 'Close' : 'Look'}</button>
+      <QuietButton aria-expanded={open} onclick={() => (open = !open)}>{open ? 'Close' : 'Look'}</QuietButton>
     </p>
   {/if}
   {#if open}
@@ -47,8 +48,8 @@
         <p class="line">
           <b>{exercise}</b>
           {#if mayPlan && changes.length > 1}
-            <button class="quiet" onclick={() => void back(changes)} aria-label="Take back {exercise} for all"
-              >Take back all {changes.length}</button
+            <QuietButton onclick={() => void back(changes)} aria-label="Take back {exercise} for all"
+              >Take back all {changes.length}</QuietButton
             >
           {/if}
         </p>
@@ -60,10 +61,9 @@
                   · answered otherwise since</span
                 >{/if}</span
             >
-            {#if mayPlan}<button
-                class="quiet"
+            {#if mayPlan}<QuietButton
                 onclick={() => void back([change])}
-                aria-label="Take back {exercise} for {change.athlete}">Back</button
+                aria-label="Take back {exercise} for {change.athlete}">Back</QuietButton
               >{/if}
           </p>
         {/each}

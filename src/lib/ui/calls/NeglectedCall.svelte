@@ -3,6 +3,7 @@
   import { enhance } from '$lib/ui/parts/enhance';
   import CommandId from '../parts/CommandId.svelte';
   import AnswerButton from './AnswerButton.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let { call, first, mayPlan }: { call: CallOf<'neglected'>; first: boolean; mayPlan: boolean } = $props();
 </script>
@@ -21,7 +22,7 @@
                 <input type="hidden" name="squadId" value={id} />
                 <input type="hidden" name="programme" value={side.id} />
                 <input type="hidden" name="on" value="yes" />
-                <button class="quiet">Give “{side.name}” beside training</button>
+                <QuietButton>Give “{side.name}” beside training</QuietButton>
               </form>
             {/each}
             <a class="quiet" href={bench}>Find work for the next card</a>

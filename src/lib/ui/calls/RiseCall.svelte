@@ -3,6 +3,7 @@
   import { inSentence } from '$lib/messages';
   import type { CallOf } from '$lib/model/call';
   import { settle } from './settle';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let { call, first, mayPlan }: { call: CallOf<'rise'>; first: boolean; mayPlan: boolean } = $props();
   let each = $state(false);
@@ -46,8 +47,8 @@
       <Button size="small" kind="tertiary" on:click={async () => (trouble = await settle(call.changes, 'held'))}
         >Hold</Button
       >
-      {#if !one}<button class="quiet" aria-expanded={each} onclick={() => (each = !each)}
-          >{each ? 'Together' : 'One by one'}</button
+      {#if !one}<QuietButton aria-expanded={each} onclick={() => (each = !each)}
+          >{each ? 'Together' : 'One by one'}</QuietButton
         >{/if}
     </div>
   {/if}
@@ -57,15 +58,13 @@
         <li>
           <span>{change.athlete} <b>{change.words.from} → {change.words.to}</b></span>
           <span
-            ><button
-              class="quiet"
+            ><QuietButton
               aria-label="Accept for {change.athlete}"
-              onclick={async () => (trouble = await settle([change], 'accepted'))}>Accept</button
+              onclick={async () => (trouble = await settle([change], 'accepted'))}>Accept</QuietButton
             >
-            <button
-              class="quiet"
+            <QuietButton
               aria-label="Hold for {change.athlete}"
-              onclick={async () => (trouble = await settle([change], 'held'))}>Hold</button
+              onclick={async () => (trouble = await settle([change], 'held'))}>Hold</QuietButton
             ></span
           >
         </li>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
   import { HISTORY_WEEKS, type HistoryWeeks } from '$lib/model/athlete-history';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let {
     weeks,
@@ -35,8 +36,8 @@
       <a href={link(one)} aria-current={one === weeks ? 'true' : undefined}>{WORDS[one]}</a>
     {/each}
   </nav>
-  <button class="quiet" aria-pressed={table} onclick={() => (table = !table)}>Table</button>
-  {#if image}<button class="quiet" onclick={save}>Save as image</button>{/if}
+  <QuietButton aria-pressed={table} onclick={() => (table = !table)}>Table</QuietButton>
+  {#if image}<QuietButton onclick={save}>Save as image</QuietButton>{/if}
 </header>
 
 <style>

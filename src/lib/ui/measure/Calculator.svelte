@@ -1,6 +1,7 @@
 <script lang="ts">
   import { sayIssue } from '$lib/messages';
   import type { Tool, Values } from './tools';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let {
     tool,
@@ -80,7 +81,7 @@
             {#if line.note}<span class="note">{line.note}</span>{/if}
             {#if line.write && onwrite}
               {@const write = line.write}
-              <button class="quiet" onclick={() => onwrite(write.test, write.value)}>Write it down</button>
+              <QuietButton onclick={() => onwrite(write.test, write.value)}>Write it down</QuietButton>
             {/if}
           </dd>
         {/each}

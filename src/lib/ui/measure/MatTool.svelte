@@ -2,6 +2,7 @@
   import { onDestroy } from 'svelte';
   import { Button } from 'carbon-components-svelte';
   import { MatListener } from './mat-listener.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let { set }: { set: (field: string, text: string) => void } = $props();
   const mat = new MatListener(() => {
@@ -27,12 +28,11 @@
   <Button size="small" kind="tertiary" on:click={() => (mat.state === 'on' ? mat.stop() : mat.start())}
     >{mat.state === 'on' ? 'Stop' : 'Listen to the mat'}</Button
   >
-  <button
-    class="quiet"
+  <QuietButton
     onclick={() => {
       mat.clear();
       set('jumps', '');
-    }}>Start over</button
+    }}>Start over</QuietButton
   >
   <span role="status"
     >{WORDS[mat.state]}

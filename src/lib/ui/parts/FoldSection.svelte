@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let {
     title,
@@ -23,8 +24,8 @@
 <section>
   <header>
     <h2>{title}</h2>
-    {#if editable}<button class="quiet" aria-expanded={open} onclick={() => (open = !open)}
-        >{open ? 'Close' : change}</button
+    {#if editable}<QuietButton aria-expanded={open} onclick={() => (open = !open)}
+        >{open ? 'Close' : change}</QuietButton
       >{/if}
   </header>
   {@render children()}

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { SeasonDay } from '$lib/model/season';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   type Session = NonNullable<SeasonDay['session']>;
   let {
@@ -50,13 +51,11 @@
 </a>
 {#if movable}
   <span class="move">
-    {#if earlier}<button
-        class="quiet"
-        aria-label="The session of {day} earlier, on {earlier}"
-        onclick={() => put(day, earlier)}>Earlier</button
+    {#if earlier}<QuietButton aria-label="The session of {day} earlier, on {earlier}" onclick={() => put(day, earlier)}
+        >Earlier</QuietButton
       >{/if}
-    {#if later}<button class="quiet" aria-label="The session of {day} later, on {later}" onclick={() => put(day, later)}
-        >Later</button
+    {#if later}<QuietButton aria-label="The session of {day} later, on {later}" onclick={() => put(day, later)}
+        >Later</QuietButton
       >{/if}
   </span>
 {/if}

@@ -5,6 +5,7 @@
   import { enhance } from '$lib/ui/parts/enhance';
   import CommandId from '../parts/CommandId.svelte';
   import TypedField from '../parts/TypedField.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let {
     href,
@@ -71,15 +72,13 @@
         {:else}
           <span><b>{words}</b> {name} <span class="note">{kind}{peak ? ', at the best' : ''}</span></span>
           {#if editable}<span class="buttons"
-              ><a class="quiet" href="{href}/event/{id}" aria-label="Who plays in {name}, {day}">Who</a><button
-                class="quiet"
+              ><a class="quiet" href="{href}/event/{id}" aria-label="Who plays in {name}, {day}">Who</a><QuietButton
                 onclick={() => (changing = id)}
-                aria-label="Change {name}, {day}">Change</button
+                aria-label="Change {name}, {day}">Change</QuietButton
               >
               <form method="post" action="?/removeEvent" use:enhance>
-                <CommandId of="removeEvent {id}" /><input type="hidden" name="id" value={id} /><button
-                  class="quiet"
-                  aria-label="Remove {name}, {day}">Remove</button
+                <CommandId of="removeEvent {id}" /><input type="hidden" name="id" value={id} /><QuietButton
+                  aria-label="Remove {name}, {day}">Remove</QuietButton
                 >
               </form></span
             >{/if}

@@ -2,6 +2,7 @@
   import type { SeasonPage } from '$lib/model/season';
   import { enhance } from '$lib/ui/parts/enhance';
   import CommandId from '../parts/CommandId.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   type Shown = NonNullable<SeasonPage['shown']>;
   let { note, week, href, editable }: { note: Shown['notes'][number]; week: string; href: string; editable: boolean } =
@@ -27,7 +28,7 @@
           <input type="hidden" name="week" value={week} />
           <input type="hidden" name="code" value={note.code} />
           <input type="hidden" name="at" value={at} />
-          <button class="quiet">{words}</button>
+          <QuietButton>{words}</QuietButton>
         </form>
       {/each}
     {/await}

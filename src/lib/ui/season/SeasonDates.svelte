@@ -6,6 +6,7 @@
   import { enhance, keep } from '$lib/ui/parts/enhance';
   import CommandId from '../parts/CommandId.svelte';
   import TypedField from '../parts/TypedField.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let {
     season,
@@ -62,9 +63,8 @@
         <li>
           <span><b>{name}</b> {words} <span class="note">{kind === 'exams' ? 'lighter week' : 'closed'}</span></span>
           {#if editable}<form method="post" action="?/removePart" use:enhance>
-              <CommandId of="removePart" /><input type="hidden" name="id" value={id} /><button
-                class="quiet"
-                aria-label="Remove {name}">Remove</button
+              <CommandId of="removePart" /><input type="hidden" name="id" value={id} /><QuietButton
+                aria-label="Remove {name}">Remove</QuietButton
               >
             </form>{/if}
         </li>
@@ -92,9 +92,8 @@
         <li>
           <span><b>{weekdayWord(weekday)} {start}</b> {minutes} min, hardness {hardness}</span>
           {#if editable}<form method="post" action="?/removePart" use:enhance>
-              <CommandId of="removePart" /><input type="hidden" name="id" value={id} /><button
-                class="quiet"
-                aria-label="Remove practice on {weekdayWord(weekday)}">Remove</button
+              <CommandId of="removePart" /><input type="hidden" name="id" value={id} /><QuietButton
+                aria-label="Remove practice on {weekdayWord(weekday)}">Remove</QuietButton
               >
             </form>{/if}
         </li>

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { SeasonApart } from '$lib/model/season';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let { apart, squadId }: { apart: readonly SeasonApart[]; squadId: string } = $props();
   const FEW = 6;
@@ -16,8 +17,8 @@
         <span>{words.join('; ')}</span>
       </li>{/each}
   </ul>
-  {#if apart.length > FEW}<button class="quiet" aria-expanded={all} onclick={() => (all = !all)}
-      >{all ? 'Fewer' : `All ${String(apart.length)}`}</button
+  {#if apart.length > FEW}<QuietButton aria-expanded={all} onclick={() => (all = !all)}
+      >{all ? 'Fewer' : `All ${String(apart.length)}`}</QuietButton
     >{/if}
 </section>
 

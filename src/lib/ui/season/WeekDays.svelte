@@ -5,6 +5,7 @@
   import { enhance, keep } from '$lib/ui/parts/enhance';
   import CommandId from '../parts/CommandId.svelte';
   import DaySession from './DaySession.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let {
     days,
@@ -117,8 +118,8 @@
               <CommandId of="practiceDay {id} {day} {String(off)}" />
               <input type="hidden" name="id" value={id} /><input type="hidden" name="day" value={day} />
               <input type="hidden" name="minutes" value={off ? '' : '0'} />
-              <button class="quiet" aria-label="{off ? 'On again' : 'Off'}: practice of {words}"
-                >{off ? 'On again' : 'Off this day'}</button
+              <QuietButton aria-label="{off ? 'On again' : 'Off'}: practice of {words}"
+                >{off ? 'On again' : 'Off this day'}</QuietButton
               >
             </form>{/if}
         </div>
@@ -153,7 +154,7 @@
     color: var(--cal);
   }
   li.event .note,
-  li.event .quiet {
+  li.event :global(.quiet) {
     color: var(--cal);
   }
   .carried {

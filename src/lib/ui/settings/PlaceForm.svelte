@@ -3,6 +3,7 @@
   import { Button, Checkbox, TextInput } from 'carbon-components-svelte';
   import type { Kit } from '$lib/model/kit';
   import CommandId from '../parts/CommandId.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let {
     id,
@@ -77,7 +78,7 @@
     <div class="row">
       <Button type="submit" size="small" kind="tertiary">{id ? 'Keep place' : 'Add place'}</Button>
       {#if id && removable}
-        <button class="quiet" formaction="?/remove" aria-label="Remove {name}">Remove</button>
+        <QuietButton formaction="?/remove" aria-label="Remove {name}">Remove</QuietButton>
       {/if}
     </div>
   {/if}

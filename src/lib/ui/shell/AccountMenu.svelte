@@ -1,5 +1,6 @@
 <script lang="ts">
   import { page } from '$app/state';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let { name, email, clubName }: { name: string; email: string; clubName: string } = $props();
   const initials = $derived(
@@ -17,11 +18,11 @@
   <div>
     <p><strong>{name}</strong><br /><span class="note">{email}<br />{clubName}</span></p>
     <form method="post" action="/theme?to={encodeURIComponent(page.url.pathname + page.url.search)}">
-      <button name="theme" value="cal" class="quiet">Light theme</button>
-      <button name="theme" value="noche" class="quiet">Dark theme</button>
+      <QuietButton name="theme" value="cal">Light theme</QuietButton>
+      <QuietButton name="theme" value="noche">Dark theme</QuietButton>
     </form>
     <a href="/account">Password and sessions</a>
-    <form method="post" action="/sign-out"><button class="quiet">Sign out</button></form>
+    <form method="post" action="/sign-out"><QuietButton>Sign out</QuietButton></form>
   </div>
 </details>
 

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { page } from '$app/state';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let { onclose }: { onclose: () => void } = $props();
   const EVERYWHERE = [
@@ -46,7 +47,7 @@
     {#each keys as [key, what] (key)}<dt><kbd>{key}</kbd></dt>
       <dd>{what}</dd>{/each}
   </dl>
-  <form method="dialog"><button class="quiet">Close</button></form>
+  <form method="dialog"><QuietButton>Close</QuietButton></form>
 </dialog>
 
 <style>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { enhance } from '$lib/ui/parts/enhance';
   import CommandId from '../parts/CommandId.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let { hasLink, link }: { hasLink: boolean; link: string | null } = $props();
 </script>
@@ -14,10 +15,10 @@
   {/if}
   <form method="post" action="?/link" use:enhance>
     <CommandId of="link" />
-    <button class="quiet">{hasLink ? 'New check-in link (ends the old one)' : 'Make a check-in link'}</button>
+    <QuietButton>{hasLink ? 'New check-in link (ends the old one)' : 'Make a check-in link'}</QuietButton>
   </form>
   {#if hasLink}<form method="post" action="?/revoke" use:enhance>
-      <CommandId of="revoke" /><button class="quiet">End the link</button>
+      <CommandId of="revoke" /><QuietButton>End the link</QuietButton>
     </form>{/if}
 </div>
 

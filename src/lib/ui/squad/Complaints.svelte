@@ -10,6 +10,7 @@
   import ClearanceForm from './ClearanceForm.svelte';
   import TypedField from '../parts/TypedField.svelte';
   import CommandId from '../parts/CommandId.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let {
     complaints,
@@ -66,8 +67,8 @@
 <section>
   <header>
     <h2>Complaints</h2>
-    {#if editable}<button class="quiet" aria-expanded={adding} onclick={() => (adding = !adding)}
-        >{adding ? 'Close' : 'Add'}</button
+    {#if editable}<QuietButton aria-expanded={adding} onclick={() => (adding = !adding)}
+        >{adding ? 'Close' : 'Add'}</QuietButton
       >{/if}
   </header>
   {#each complaints as one (one.id)}
@@ -113,7 +114,7 @@
           </ul>{/if}
       {/if}
       {#if editable && (one.column === 'stop' || one.column === 'three' || one.clearance)}
-        <button class="quiet" onclick={() => (clearing = clearing === one.id ? null : one.id)}>Note a clearance</button>
+        <QuietButton onclick={() => (clearing = clearing === one.id ? null : one.id)}>Note a clearance</QuietButton>
         {#if clearing === one.id}
           <ClearanceForm
             complaintId={one.id}

@@ -5,6 +5,7 @@
   import { enhance } from '$lib/ui/parts/enhance';
   import CommandId from '../parts/CommandId.svelte';
   import MorningString from '../parts/MorningString.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   /** The last mornings, and the light card they or the coach made, with the way back to the full one. */
   let {
@@ -31,7 +32,7 @@
     {WHY_LESS[light]} <span class="rule-id">{light === 'light-card' ? 'PROG-16' : 'PROG-10'}</span>
   </p>
   {#if editable}<form method="post" action="?/fullAgain" use:enhance>
-      <CommandId of="full-again" /><button class="quiet">Full card again</button>
+      <CommandId of="full-again" /><QuietButton>Full card again</QuietButton>
     </form>{/if}
 {/if}
 

@@ -4,6 +4,7 @@
   import type { Trouble } from '$lib/model/forms';
   import CommandId from '../parts/CommandId.svelte';
   import TypedField from '../parts/TypedField.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let { name, here, editable, trouble }: { name: string; here: string; editable: boolean; trouble: Trouble | null } =
     $props();
@@ -17,7 +18,7 @@
     <span class="note">JSON, sets and results as CSV inside</span>
   </p>
   {#if editable}
-    <button class="quiet" aria-expanded={erasing} onclick={() => (erasing = !erasing)}>Erase on request</button>
+    <QuietButton aria-expanded={erasing} onclick={() => (erasing = !erasing)}>Erase on request</QuietButton>
     {#if erasing || trouble}
       <form method="post" action="?/erase" use:enhance>
         <CommandId of="erase" />

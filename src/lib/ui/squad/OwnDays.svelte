@@ -5,6 +5,7 @@
   import CommandId from '../parts/CommandId.svelte';
   import FoldSection from '../parts/FoldSection.svelte';
   import TypedField from '../parts/TypedField.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let {
     days,
@@ -33,9 +34,8 @@
       <li>
         <span><b>{name}</b> {words} <span class="note">{KINDS[kind]}</span></span>
         {#if editable}<form method="post" action="?/removeDays" use:enhance>
-            <CommandId of="removeDays {id}" /><input type="hidden" name="id" value={id} /><button
-              class="quiet"
-              aria-label="Remove {name}, {words}">Remove</button
+            <CommandId of="removeDays {id}" /><input type="hidden" name="id" value={id} /><QuietButton
+              aria-label="Remove {name}, {words}">Remove</QuietButton
             >
           </form>{/if}
       </li>

@@ -10,6 +10,7 @@
   import SquadAimsSection from './SquadAims.svelte';
   import CommandId from '../parts/CommandId.svelte';
   import GymTimes from './GymTimes.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let {
     squad,
@@ -63,8 +64,8 @@
           <span><b>{dayWords(day, weekdayOf(day))}</b> {name} <span class="note">{kind}</span></span>
           {#if editable}<form method="post" action="?/removeEvent" use:enhance>
               <CommandId of="removeEvent" />
-              <input type="hidden" name="id" value={id} /><button class="quiet" aria-label="Remove {name}, {day}"
-                >Remove</button
+              <input type="hidden" name="id" value={id} /><QuietButton aria-label="Remove {name}, {day}"
+                >Remove</QuietButton
               >
             </form>{/if}
         </li>

@@ -3,6 +3,7 @@
   import { Button, Checkbox, TextInput } from 'carbon-components-svelte';
   import { TIER_NAMES, type TestSpec } from '$core/testing';
   import CommandId from '../parts/CommandId.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let {
     specs,
@@ -46,11 +47,10 @@
     <p>
       <span class="label">Kept sets</span>
       {#each batteries as { id, name, tests } (id)}
-        <button
+        <QuietButton
           type="button"
-          class="quiet"
           onclick={() => (toggled = Object.fromEntries(specs.map((spec) => [spec.id, tests.includes(spec.id)])))}
-          >{name}</button
+          >{name}</QuietButton
         >
       {/each}
     </p>

@@ -3,6 +3,7 @@
   import { Button } from 'carbon-components-svelte';
   import type { GridState, OpenQuestion } from './grid-state.svelte';
   import { showCell, specIn } from './units';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let {
     grid,
@@ -58,7 +59,7 @@
         {/if}
         {#if question.kind !== 'conflict'}
           <Button size="small" kind="tertiary" on:click={() => goTo(question)}>Change it</Button>
-          <button class="quiet" onclick={() => grid.clear(question.athleteId, question.column)}>Take it off</button>
+          <QuietButton onclick={() => grid.clear(question.athleteId, question.column)}>Take it off</QuietButton>
         {/if}
       </span>
     {/if}

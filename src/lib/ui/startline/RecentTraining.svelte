@@ -3,6 +3,7 @@
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import type { Audit } from '$core/startline';
   import CommandId from '../parts/CommandId.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let {
     audit,
@@ -43,8 +44,8 @@
   {/if}
   <p class="note">
     {typed ? 'Typed from memory.' : 'Read from the log of the last four weeks.'}
-    {#if editable}<button class="quiet" aria-expanded={remembering} onclick={() => (remembering = !remembering)}
-        >{remembering ? 'Close' : 'Type it from memory'}</button
+    {#if editable}<QuietButton aria-expanded={remembering} onclick={() => (remembering = !remembering)}
+        >{remembering ? 'Close' : 'Type it from memory'}</QuietButton
       >{/if}
   </p>
   {#if remembering}
@@ -72,7 +73,7 @@
           /></label
         >
       {/each}
-      <button type="button" class="quiet" onclick={() => (extra += 1)}>One more</button>
+      <QuietButton type="button" onclick={() => (extra += 1)}>One more</QuietButton>
       <Button type="submit" size="small" kind="tertiary">Use this</Button>
       {#if message}<p role="alert" class="warn-text">{message}</p>{/if}
     </form>

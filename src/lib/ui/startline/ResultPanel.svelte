@@ -6,6 +6,7 @@
   import { showValue, type TestSpec } from '$core/testing';
   import { specIn, type UnitSystem } from './units';
   import CommandId from '../parts/CommandId.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let {
     check,
@@ -96,7 +97,7 @@
             : '; not there yet'}</span
         >
       </p>
-      {#if editable}<button class="quiet">Let it rise again</button>{/if}
+      {#if editable}<QuietButton>Let it rise again</QuietButton>{/if}
     </form>
   {/each}
   {#if others.length > 0}
@@ -104,8 +105,8 @@
   {/if}
   {#if editable}
     <p>
-      <button class="quiet" aria-expanded={typing} onclick={() => (typing = !typing)}
-        >{typing ? 'Close' : 'Say a lift is strong enough'}</button
+      <QuietButton aria-expanded={typing} onclick={() => (typing = !typing)}
+        >{typing ? 'Close' : 'Say a lift is strong enough'}</QuietButton
       >
     </p>
     {#if typing || trouble}

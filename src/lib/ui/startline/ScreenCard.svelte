@@ -5,6 +5,7 @@
   import { FAMILY_HUE } from '../glyphs/family-glyph';
   import type { GridState } from './grid-state.svelte';
   import { showCell } from './units';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let {
     grid,
@@ -144,7 +145,7 @@
           {#if partial[side]}
             <p class="note" role="status">
               Not looked at yet: {unseen(side).join(', ')}. Kept once all four are scored.
-              <button class="quiet" onclick={() => void restClean(side)}>The rest is clean</button>
+              <QuietButton onclick={() => void restClean(side)}>The rest is clean</QuietButton>
             </p>
           {/if}
         {:else if spec.kind === 'grade'}
@@ -171,14 +172,13 @@
     {#if doubt}
       <p class="warn-text" role="alert">
         You saw “{seen.join(', ')}”: that is not a pass.
-        <button class="quiet" onclick={() => doubt && grade(doubt.side, 0, true)}>Write it as {spec.grades[0]}</button>
-        <button
-          class="quiet"
+        <QuietButton onclick={() => doubt && grade(doubt.side, 0, true)}>Write it as {spec.grades[0]}</QuietButton>
+        <QuietButton
           onclick={() => {
             const kept = doubt;
             seen = [];
             if (kept) void grade(kept.side, kept.at, true);
-          }}>It was clean: {spec.grades[doubt.at]}</button
+          }}>It was clean: {spec.grades[doubt.at]}</QuietButton
         >
       </p>
     {/if}

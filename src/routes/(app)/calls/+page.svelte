@@ -13,7 +13,9 @@
     const at = items.findIndex((item) => item.contains(document.activeElement));
     const to = items[Math.min(items.length - 1, Math.max(0, at + by))];
     // what answers the call, not what leads away from it
-    const answer = ['.bx--btn', 'button', 'a'].flatMap((kind) => to?.querySelector<HTMLElement>(kind) ?? [])[0];
+    const answer = ['.bx--btn:not(.quiet)', 'button', 'a'].flatMap(
+      (kind) => to?.querySelector<HTMLElement>(kind) ?? [],
+    )[0];
     answer?.focus();
   }
   onMount(() => bindKeys({ j: () => step(1), k: () => step(-1) }));

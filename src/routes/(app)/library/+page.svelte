@@ -10,6 +10,7 @@
   import type { LibraryRow } from '$lib/model/library';
   import { FinderState } from '$lib/ui/library/finder-state.svelte';
   import { bindKeys } from '$lib/ui/shell/keys';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let { data } = $props();
   /** all of them, once they are here */
@@ -65,14 +66,14 @@
   <header>
     <h1>Library</h1>
     <LibraryTabs />
-    <button
-      class="narrow quiet"
+    <QuietButton
+      class="narrow"
       aria-expanded={narrowing}
       aria-controls="narrow"
       onclick={() => (narrowing = !narrowing)}
     >
       Narrow it down
-    </button>
+    </QuietButton>
   </header>
   <aside id="narrow" class:open={narrowing} aria-label="Narrow it down">
     <Select size="sm" labelText="Kit at hand" bind:selected={finder.kitId}>
@@ -142,7 +143,7 @@
     </div>
     {#if found.length === 0}
       <p class="empty">
-        Nothing fits all of that. <button class="quiet" onclick={() => finder.clear()}>Start over</button>, or take one
+        Nothing fits all of that. <QuietButton onclick={() => finder.clear()}>Start over</QuietButton>, or take one
         filter away.
       </p>
     {:else if view === 'figures'}
@@ -152,7 +153,7 @@
     {/if}
     {#if found.length > shown.length}
       <p class="more">
-        <button class="quiet" onclick={() => finder.more()}>{found.length - shown.length} more</button>
+        <QuietButton onclick={() => finder.more()}>{found.length - shown.length} more</QuietButton>
       </p>
     {/if}
   </div>
@@ -168,7 +169,7 @@
     grid-column: 1 / -1;
     padding: 14px 24px 0;
   }
-  .narrow {
+  .page :global(.narrow) {
     display: none;
     margin-top: 12px;
   }
@@ -254,7 +255,7 @@
     .page {
       grid-template-columns: minmax(0, 1fr);
     }
-    .narrow {
+    .page :global(.narrow) {
       display: inline-block;
     }
     aside:not(.open) {

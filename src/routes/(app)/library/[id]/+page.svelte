@@ -5,6 +5,7 @@
   import { FAMILY_HUE } from '$lib/ui/glyphs/family-glyph';
   import FamilyGlyph from '$lib/ui/glyphs/FamilyGlyph.svelte';
   import CommandId from '$lib/ui/parts/CommandId.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let { data, form } = $props();
   const SQUARES = ['□□□', '■□□', '■■□', '■■■'];
@@ -168,7 +169,7 @@
       {#if data.own}
         <form method="post" action="?/putBack" use:enhance>
           <CommandId of="putBack" />
-          <button class="quiet">{data.own.isNew ? 'Remove it' : 'Put the built-in one back'}</button>
+          <QuietButton>{data.own.isNew ? 'Remove it' : 'Put the built-in one back'}</QuietButton>
           {#if data.own.changed.length > 0}<span class="note">changed: {data.own.changed.join(', ')}</span>{/if}
         </form>
       {/if}

@@ -60,7 +60,9 @@
           <div class="acts">
             <Button type="submit" size="small" kind="tertiary">Preview</Button>
             {#if ready}
-              <button class="take" formaction="?/take">Take in {count} {count === 1 ? 'change' : 'changes'}</button>
+              <Button type="submit" size="small" formaction="?/take"
+                >Take in {count} {count === 1 ? 'change' : 'changes'}</Button
+              >
             {/if}
           </div>
         </form>
@@ -132,16 +134,6 @@
     gap: 12px;
     align-items: center;
   }
-  .take {
-    background: var(--almagre);
-    color: var(--cal);
-    border: 0;
-    height: 32px;
-    padding: 0 14px;
-    font: inherit;
-    font-weight: 600;
-    cursor: pointer;
-  }
   table {
     border-collapse: collapse;
     width: 100%;
@@ -167,11 +159,6 @@
     text-decoration: none;
     border-bottom: 2px solid var(--ink);
     font-weight: 560;
-  }
-  @media (pointer: coarse) {
-    .take {
-      height: 44px;
-    }
   }
   @media (max-width: 900px) {
     .split {

@@ -6,6 +6,7 @@
   import type { EChartsOption } from 'echarts';
   import { chart, type DrawnChart } from '$lib/ui/charts/chart';
   import LibraryTabs from '$lib/ui/library/LibraryTabs.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let { data, form } = $props();
   let drawn = $state.raw<DrawnChart | null>(null);
@@ -96,7 +97,7 @@
           : ''}: the table beside it has the numbers"
         {@attach chart(option, (ready) => (drawn = ready))}
       ></div>
-      {#if drawn}<button class="quiet" onclick={save}>Save as image</button>{/if}
+      {#if drawn}<QuietButton onclick={save}>Save as image</QuietButton>{/if}
       <dl>
         {#each data.sport.facts as [name, value] (name)}<dt>{name}</dt>
           <dd>{value}</dd>{/each}
@@ -116,7 +117,7 @@
         {#if data.sport.own && data.may.plan}
           <form method="post" action="?/putBack" use:enhance={keep}>
             <input type="hidden" name="id" value={data.sport.id} />
-            <button class="quiet">Put the built-in profile back</button>
+            <QuietButton>Put the built-in profile back</QuietButton>
           </form>
         {/if}
         {#if wrong}<p class="warn-text" role="alert">{wrong}</p>{/if}

@@ -2,6 +2,7 @@
   import { enhance, keep } from '$lib/ui/parts/enhance';
   import SettingsTabs from '$lib/ui/settings/SettingsTabs.svelte';
   import CommandId from '$lib/ui/parts/CommandId.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let { data, form } = $props();
   const query = (table: string, row?: string): string =>
@@ -68,7 +69,7 @@
                   <CommandId of="putBack" />
                   <input type="hidden" name="table" value={data.table} />
                   <input type="hidden" name="path" value={leaf.path} />
-                  <button class="quiet" aria-label="Put back {leaf.words}">Put back</button>
+                  <QuietButton aria-label="Put back {leaf.words}">Put back</QuietButton>
                 </form>
               {/if}
             </td>

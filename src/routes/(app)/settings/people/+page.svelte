@@ -5,6 +5,7 @@
   import CommandId from '$lib/ui/parts/CommandId.svelte';
   import TypedField from '$lib/ui/parts/TypedField.svelte';
   import SettingsTabs from '$lib/ui/settings/SettingsTabs.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let { data, form } = $props();
   const link = $derived(form?.form === 'invite' && 'link' in form ? `${page.url.origin}${String(form.link)}` : '');
@@ -33,7 +34,7 @@
               }}
             >
               <input type="hidden" name="userId" value={one.userId} />
-              <button class="quiet" aria-label="Take {one.name} out">Take out</button>
+              <QuietButton aria-label="Take {one.name} out">Take out</QuietButton>
             </form>
           {/if}
         </li>
@@ -62,7 +63,7 @@
             <span>Not used yet, until {one.until}</span>
             <span>{one.role}</span>
             <form method="post" action="?/endInvite" use:enhance>
-              <input type="hidden" name="id" value={one.id} /><button class="quiet">End the link</button>
+              <input type="hidden" name="id" value={one.id} /><QuietButton>End the link</QuietButton>
             </form>
           </li>
         {/each}

@@ -3,6 +3,7 @@
   import { listWords } from '$lib/messages';
   import CommandId from '$lib/ui/parts/CommandId.svelte';
   import { enhance } from '$lib/ui/parts/enhance';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let { data, form } = $props();
   const { squad } = $derived(data);
@@ -58,7 +59,7 @@
                   <input type="hidden" name="squadId" value={squad.id} />
                   <input type="hidden" name="programme" value={one.id} />
                   <input type="hidden" name="on" value="no" />
-                  <button class="quiet" aria-label="End {one.name} for everybody">End it</button>
+                  <QuietButton aria-label="End {one.name} for everybody">End it</QuietButton>
                 </form>{/if}
             </div>
           {/if}
@@ -84,7 +85,7 @@
                         <input type="hidden" name="programme" value={one.id} />
                         <input type="hidden" name="athleteId" value={who.id} />
                         <input type="hidden" name="on" value="no" />
-                        <button class="quiet" aria-label="End {one.name} for {who.name}">End it</button>
+                        <QuietButton aria-label="End {one.name} for {who.name}">End it</QuietButton>
                       </form>{/if}
                   </td>
                 </tr>

@@ -11,6 +11,7 @@
   import TestGrid from '$lib/ui/startline/TestGrid.svelte';
   import type { UnitSystem } from '$lib/ui/startline/units';
   import CommandId from '$lib/ui/parts/CommandId.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let { data, form } = $props();
 
@@ -76,11 +77,8 @@
     <span class="acts">
       <a class="quiet" href="/start/{data.squad.id}/groups">Who has what focus</a>
       {#if data.may.write}
-        <button
-          class="quiet"
-          aria-pressed={mat.state === 'on'}
-          onclick={() => (mat.state === 'on' ? mat.stop() : mat.start())}
-          >{mat.state === 'on' ? 'Stop the mat' : 'Listen to the mat'}</button
+        <QuietButton aria-pressed={mat.state === 'on'} onclick={() => (mat.state === 'on' ? mat.stop() : mat.start())}
+          >{mat.state === 'on' ? 'Stop the mat' : 'Listen to the mat'}</QuietButton
         >
       {/if}
       {#if data.may.write}<Button size="small" kind="tertiary" href="/start/{data.squad.id}/{data.grid.day}/import"
@@ -213,7 +211,7 @@
     .acts {
       margin-left: 0;
     }
-    .acts .quiet {
+    .acts :global(.quiet) {
       white-space: nowrap;
     }
   }

@@ -11,6 +11,7 @@
   import WeakMoment from '$lib/ui/startline/WeakMoment.svelte';
   import TestsTable from '$lib/ui/startline/TestsTable.svelte';
   import CommandId from '$lib/ui/parts/CommandId.svelte';
+  import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let { data, form } = $props();
 
@@ -156,7 +157,7 @@
             >Set focus: {data.proposed.name}</Button
           >
         {/if}
-        {#if data.focus}<button class="quiet" name="focus" value="">End the focus</button>{/if}
+        {#if data.focus}<QuietButton name="focus" value="">End the focus</QuietButton>{/if}
       </form>
     {/if}
     {#if reading.changes.length > 0}
