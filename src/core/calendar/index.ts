@@ -2,3 +2,4 @@ export * from './day';
 export * from './match-tags';
 export * from './own-calendar';
 export * from './gym-days';
+export * from './read-day';

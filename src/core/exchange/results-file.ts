@@ -1,4 +1,4 @@
-import { isDay, type Day } from '../calendar';
+import { readDay } from '../calendar';
 import {
   assumedNoise,
   checkAge,
@@ -22,15 +22,6 @@ const SIDES: Readonly<Record<string, RecordSide>> = {
   '': 'both',
   both: 'both',
 };
-
-/** A date as year-month-day, or day.month.year and day/month/year. */
-function readDay(text: string): Day | null {
-  const bare = text.trim();
-  if (isDay(bare)) return bare;
-  const [, day = '', month = '', year = ''] = /^(\d{1,2})[./](\d{1,2})[./](\d{4})$/.exec(bare) ?? [];
-  const turned = `${year}-${month.padStart(2, '0')}-${day.padStart(2, '0')}`;
-  return isDay(turned) ? turned : null;
-}
 
 /**
  * Reads a table of results, one row a result (athlete, day, test, side, value) or one row an athlete with a column a

@@ -108,7 +108,7 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   name_missing: () => 'no name.',
   name_differs: (f) => `To confirm, write the name as it stands: ${text(f.name)}.`,
   name_twice: (f) => `${text(f.name)} is already here.`,
-  day_unreadable: (f) => `“${text(f.text)}” is not a birth date. Write it as 2008-05-17.`,
+  day_unreadable: (f) => `“${text(f.text)}” is not a birth date. Write it as 17 May 2008.`,
   mass_unreadable: (f) => `“${text(f.text)}” is not a body mass of 20 to 250 kg.`,
   sex_unreadable: (f) => `“${text(f.text)}” is neither female nor male: write f or m, or leave it empty.`,
   level_unreadable: (f) => `“${text(f.text)}” is not a level: foundation, developing, trained or advanced.`,

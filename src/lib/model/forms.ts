@@ -1,11 +1,11 @@
 import { z } from 'zod';
+import { isDay, readDay } from '$core/calendar';
 import { LEVELS, SIDES, TIERS } from '$core/library';
 import { SIGNS } from '$core/safety';
 import { RETURN_STAGES, SCHOOL_IDS } from '$core/method';
 import { mondayOf } from '$core/season';
 import { CALL_CHOICES } from './call';
 import { EQUIPMENT, KIT_NAMES, KITS } from './kit';
-import { daySchema } from './bodies';
 
 /** Forms as they are typed: every field arrives as text, and each message is said at its field in the coach's words. */
 /** A field left empty, or not shown at all, is not known. */
@@ -27,6 +27,12 @@ const optionalNumber = (most: number, least: number, what: string) =>
     }),
   );
 
+/** A day as a coach writes it; what is no day stays as it was typed, and is said. */
+const typedDay = z
+  .string()
+  .transform((text) => readDay(text) ?? text)
+  .refine(isDay, 'Write a day as 28 Nov 2026.');
+const day = (say: string) => typedDay.or(z.literal('').transform(() => '')).refine((text) => text !== '', say);
 const time = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'A time as 18:30.');
 export const gymDaysSchema = z.object({
   weekdays: z.array(z.coerce.number().int().min(1).max(7)).min(1, 'Tick at least one gym day.'),
@@ -127,12 +133,10 @@ export const facilitySchema = z.object({
 });
 
 export const eventSchema = z.object({
-  day: daySchema.or(z.literal('').transform(() => '')).refine((day) => day !== '', 'Choose the day.'),
+  day: day('Choose the day.'),
   name: z.string().trim().min(2, 'Who or what is it?').max(60),
   kind: z.enum(['friendly', 'league', 'cup', 'final']),
 });
-
-const day = (say: string) => daySchema.or(z.literal('').transform(() => '')).refine((text) => text !== '', say);
 
 export const seasonSchema = z.object({
   seen: z.coerce.number().int().min(0),
@@ -227,7 +231,7 @@ export const remedySchema = z.object({
 
 export const athleteFactsSchema = z.object({
   name: z.string().trim().min(2, 'Write the name.').max(80, 'A shorter name, please.'),
-  birthDate: z.preprocess(blankToNull, z.union([z.null(), daySchema], { error: 'A day as 2008-05-17.' })),
+  birthDate: z.preprocess(blankToNull, typedDay.nullable()),
   sex: z.preprocess(blankToNull, z.enum(['female', 'male']).nullable()),
   bodyMassKg: optionalNumber(250, 20, 'Body mass'),
   liftLevel: z.enum(LEVELS),
@@ -249,14 +253,14 @@ export const complaintSchema = z.object({
     .preprocess((text) => text ?? '', numberText(10, 0, 'Score'))
     .pipe(z.number().int('A whole number from 0 to 10.')),
   signs: z.array(z.enum(SIGNS)),
-  since: daySchema,
+  since: typedDay,
 });
 
 /** A clinician's note: who, until when, how far it lifts, and what it leaves out (SAFE-2). */
 export const clearanceSchema = z.object({
   complaintId: z.uuid(),
   role: z.string().trim().min(3, 'Who cleared it: physio, doctor…').max(60),
-  expires: daySchema,
+  expires: typedDay,
   note: z.string().trim().max(200, 'A shorter note, please.'),
   lifts: z.preprocess(blankToNull, z.enum(['three', 'mild', 'stages']).nullable()),
   /** how far its stages go, where it lifts by stages */

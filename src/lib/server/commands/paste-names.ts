@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { isDay } from '$core/calendar';
+import { readDay } from '$core/calendar';
 import { guessColumns, plain } from '$core/exchange';
 import { LEVELS, type Level } from '$core/library';
 import type { Issue } from '$core/result';
@@ -146,7 +146,7 @@ function readRow(
   return {
     row: {
       name: at('name').slice(0, 80),
-      birthDate: read('birthDate', toDay, 'day_unreadable'),
+      birthDate: read('birthDate', (text) => readDay(text) ?? undefined, 'day_unreadable'),
       bodyMassKg: read('bodyMassKg', (text) => toMass(text, mass), 'mass_unreadable'),
       sex: read(
         'sex',
@@ -178,13 +178,4 @@ function toLevel(text: string): Level | undefined {
 function toMass(text: string, mass: MassUnit): number | undefined {
   const kg = massToKg(Number(text.replace(',', '.').replace(/\s*(kg|lb)$/i, '')), mass);
   return kg >= 20 && kg <= 250 ? kg : undefined;
-}
-
-/** 2008-05-17, 17/05/2008 or 17.5.2008 as a day; undefined when it is none. */
-function toDay(text: string): string | undefined {
-  const local = /^(\d{1,2})[./-](\d{1,2})[./-](\d{4})$/.exec(text);
-  const day = local
-    ? `${local[3] ?? ''}-${(local[2] ?? '').padStart(2, '0')}-${(local[1] ?? '').padStart(2, '0')}`
-    : text;
-  return isDay(day) ? day : undefined;
 }

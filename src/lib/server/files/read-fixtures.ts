@@ -1,6 +1,6 @@
 import ICAL from 'ical.js';
 import Papa from 'papaparse';
-import { addDays, isDay, type Day } from '$core/calendar';
+import { addDays, readDay, type Day } from '$core/calendar';
 import { readCell } from '../csv';
 
 /** Fixtures of one file: a club's seasons. */
@@ -161,21 +161,13 @@ function readTable(text: string, task: FixturesTask): FixturesFile | string {
     return 'No fixtures found: a calendar file (.ics), or a table with the headings day and name, and kind if you like.';
   const found = new Found(task);
   body.forEach((cells, i) => {
-    const day = readDay(cells[at.day] ?? '');
+    // a time may follow the day
+    const day = readDay(cells[at.day] ?? '') ?? readDay((cells[at.day] ?? '').slice(0, 10));
     const name = cells[at.name] ?? '';
     const kind = cells[at.kind] ?? '';
-    if (day === null) found.say(i + 2, cells[at.day] ?? '', 'is no day; write 2026-11-28 or 28.11.2026');
+    if (day === null) found.say(i + 2, cells[at.day] ?? '', 'is no day; write 28 Nov 2026, 2026-11-28 or 28.11.2026');
     else if (name === '') found.say(i + 2, day, 'has no name');
     else found.add({ uid: `${day} ${name}`, day, name, kind: kindOf(`${kind} ${kind === '' ? name : ''}`) });
   });
   return { fixtures: [...found.fixtures.values()], cancelled: [], outside: found.outside, bad: found.bad };
-}
-
-/** A day as 2026-11-28, or day first: 28.11.2026, 28/11/2026. */
-function readDay(text: string): Day | null {
-  const parts = /^(\d{1,2})[./-](\d{1,2})[./-](\d{4})$/.exec(text);
-  const day = parts
-    ? `${parts[3] ?? ''}-${(parts[2] ?? '').padStart(2, '0')}-${(parts[1] ?? '').padStart(2, '0')}`
-    : text.slice(0, 10);
-  return isDay(day) ? day : null;
 }

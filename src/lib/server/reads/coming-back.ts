@@ -20,7 +20,7 @@ interface Coming {
 /**
  * Lines that stay at the sets the clock left them (TIME-1), by entry and row: a session adds sets to two of a squad's lines
  * at most (PROG-16), whichever way they come, so that what was cut for an hour comes back over some sessions. A longer
- * session than the last of its role is filled at once, and so is a week's only one.
+ * session than the last of its role is filled at once. In a week's only session all of them come back, a set at a time.
  * @param cards the squad's, newest first
  * @param rising lines that step up by votes today
  */
@@ -33,7 +33,7 @@ export function heldByClock(
   const last = cards.find(
     (card) => card.phase === phase && card.role === role && !card.lines.some(({ full }) => isOfWeek(full?.rules)),
   );
-  if (!last || minutes > last.minutes || sessions < 2) return {};
+  if (!last || minutes > last.minutes) return {};
   const cut = last.lines.filter(
     ({ slot, exerciseId, dose, full }) =>
       full !== null &&
@@ -42,9 +42,18 @@ export function heldByClock(
       !isMainSlot(slot) &&
       library.exercises.get(exerciseId)?.plyo === null,
   );
+  // five rounds of intervals more than a week ago are no session that comes back
+  if (sessions < 2)
+    return setsOf(
+      cut.filter(({ dose, full }) => (full?.dose.sets ?? 0) > dose.sets + 1),
+      1,
+    );
   const held = cut.slice(Math.max(0, method.settings.progress.squad.stepsASession - rising));
-  return Object.fromEntries(held.map(({ exerciseId, row, dose }) => [runningKey(exerciseId, row), dose.sets]));
+  return setsOf(held, 0);
 }
+
+const setsOf = (lines: SessionRow['lines'], more: number): Running['held'] =>
+  Object.fromEntries(lines.map(({ exerciseId, row, dose }) => [runningKey(exerciseId, row), dose.sets + more]));
 
 const isOfWeek = (rules: readonly string[] | undefined): boolean =>
   rules !== undefined && rules.some((rule) => WEEK_RULES.includes(rule));

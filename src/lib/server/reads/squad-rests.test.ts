@@ -120,11 +120,18 @@ describe('sets the clock took come back two lines a session', () => {
     expect(heldByClock([card(lines)], coming, 0, CLUB)[runningKey('push-up', 'D-ASST')]).toBe(2);
   });
 
+  it('in a week’s only session all come back, a set at a time', () => {
+    const far = cut('split-squat');
+    const six: CardLine = { ...far, full: { ...far.full!, dose: { ...far.dose, sets: far.dose.sets + 4 } } };
+    expect(heldByClock([card([...lines, six])], { ...coming, sessions: 1 }, 0, CLUB)).toEqual({
+      [runningKey('split-squat', six.row)]: six.dose.sets + 1,
+    });
+  });
+
   it('of the last loading session of the role, in the same phase, that was no shorter', () => {
     expect(held(lines, 0, { role: 'B' })).toEqual([]);
     expect(held(lines, 0, { phase: 'specific' })).toEqual([]);
     expect(held(lines, 0, {}, { minutes: 75 })).toEqual([]);
-    expect(held(lines, 0, {}, { sessions: 1 })).toEqual([]);
     expect(held([...lines, cut('split-squat', ['BLOCK-1'])])).toEqual([]);
     expect(held(lines.map((one) => ({ ...one, full: { ...one.full!, rules: ['SEL-7'] } })))).toEqual([]);
   });

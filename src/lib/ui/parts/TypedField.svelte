@@ -5,10 +5,9 @@
   let {
     name,
     label,
-    type = 'text',
     value = '',
     trouble,
-  }: { name: string; label: string; type?: 'text' | 'date'; value?: string; trouble: Trouble | null } = $props();
+  }: { name: string; label: string; value?: string; trouble: Trouble | null } = $props();
 
   const error = $derived(trouble?.errors[name]?.[0]);
 </script>
@@ -16,7 +15,6 @@
 <!-- A field that keeps what was typed and says at its own place what stands against it. -->
 <TextInput
   size="sm"
-  {type}
   labelText={label}
   {name}
   value={trouble?.typed[name] ?? value}

@@ -5,7 +5,7 @@
   import type { SeasonPage } from '$lib/model/season';
   import { enhance } from '$lib/ui/parts/enhance';
   import CommandId from '../parts/CommandId.svelte';
-  import TypedField from '../parts/TypedField.svelte';
+  import DayField from '../parts/DayField.svelte';
 
   let {
     others,
@@ -25,7 +25,7 @@
             text="{name}, from {longDate(from)}"
           />{/each}</Select
       >
-      <TypedField name="start" label="It starts here on" type="date" value={start} trouble={trouble('copy')} />
+      <DayField name="start" label="It starts here on" value={start} trouble={trouble('copy')} />
       <label><input type="checkbox" name="events" checked /> With its events</label>
       {#if trouble('copy')?.errors.squad}<p class="warn-text" role="alert">{trouble('copy')?.errors.squad?.[0]}</p>{/if}
       <Button type="submit" size="small" kind="tertiary">Copy it</Button>

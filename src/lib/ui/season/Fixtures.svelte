@@ -4,6 +4,7 @@
   import type { SeasonPage } from '$lib/model/season';
   import { enhance } from '$lib/ui/parts/enhance';
   import CommandId from '../parts/CommandId.svelte';
+  import DayField from '../parts/DayField.svelte';
   import TypedField from '../parts/TypedField.svelte';
   import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
@@ -56,7 +57,7 @@
           >
             <CommandId of="changeEvent {id}" />
             <input type="hidden" name="id" value={id} />
-            <TypedField name="day" label="{name}: day" type="date" value={day} trouble={trouble('changeEvent')} />
+            <DayField name="day" label="{name}: day" value={day} trouble={trouble('changeEvent')} />
             <Select size="sm" labelText="Kind" name="kind" selected={kind}
               >{#each KINDS as one (one)}<SelectItem value={one} text={one} />{/each}</Select
             >
@@ -91,7 +92,7 @@
     <form method="post" action="?/addEvent" use:enhance>
       <CommandId of="addEvent" />
       <div class="two">
-        <TypedField name="day" label="Day" type="date" value={today} trouble={trouble('addEvent')} />
+        <DayField name="day" label="Day" value={today} trouble={trouble('addEvent')} />
         <Select size="sm" labelText="Kind" name="kind" selected={trouble('addEvent')?.typed.kind ?? 'league'}
           >{#each KINDS as kind (kind)}<SelectItem value={kind} text={kind} />{/each}</Select
         >

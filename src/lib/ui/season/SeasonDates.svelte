@@ -5,6 +5,7 @@
   import type { SeasonPage } from '$lib/model/season';
   import { enhance, keep } from '$lib/ui/parts/enhance';
   import CommandId from '../parts/CommandId.svelte';
+  import DayField from '../parts/DayField.svelte';
   import TypedField from '../parts/TypedField.svelte';
   import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
@@ -29,20 +30,8 @@
     <form method="post" action="?/season" use:enhance={keep}>
       <CommandId of="season" />
       <input type="hidden" name="seen" value={season?.version ?? 0} />
-      <TypedField
-        name="start"
-        label="First day"
-        type="date"
-        value={season?.start ?? proposed.start}
-        trouble={trouble('season')}
-      />
-      <TypedField
-        name="end"
-        label="Last day"
-        type="date"
-        value={season?.end ?? proposed.end}
-        trouble={trouble('season')}
-      />
+      <DayField name="start" label="First day" value={season?.start ?? proposed.start} trouble={trouble('season')} />
+      <DayField name="end" label="Last day" value={season?.end ?? proposed.end} trouble={trouble('season')} />
       <TypedField
         name="sessionsAWeek"
         label="Sessions a week (empty: every gym day)"
@@ -75,8 +64,8 @@
         <CommandId of="closure" />
         <TypedField name="name" label="What" trouble={trouble('closure')} />
         <div class="two">
-          <TypedField name="from" label="From" type="date" value={season.start} trouble={trouble('closure')} />
-          <TypedField name="to" label="Until" type="date" value={season.start} trouble={trouble('closure')} />
+          <DayField name="from" label="From" value={season.start} trouble={trouble('closure')} />
+          <DayField name="to" label="Until" value={season.start} trouble={trouble('closure')} />
         </div>
         <Select size="sm" labelText="The gym is" name="kind" selected={typed('closure', 'kind', 'closed')}>
           <SelectItem value="closed" text="closed" /><SelectItem value="exams" text="open, exams: a lighter week" />

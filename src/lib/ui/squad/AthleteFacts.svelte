@@ -5,6 +5,7 @@
   import { massFromKg, type MassUnit } from '$core/units';
   import type { Trouble } from '$lib/model/forms';
   import CommandId from '../parts/CommandId.svelte';
+  import DayField from '../parts/DayField.svelte';
   import TypedField from '../parts/TypedField.svelte';
 
   let {
@@ -41,7 +42,7 @@
     <fieldset disabled={!editable}>
       <TypedField label="Name" name="name" value={person.name} {trouble} />
       <div class="two">
-        <TypedField type="date" label="Birth date" name="birthDate" value={person.birthDate ?? ''} {trouble} />
+        <DayField label="Birth date" name="birthDate" value={person.birthDate ?? ''} {trouble} />
         <TypedField
           label="Body mass, {mass}"
           name="bodyMassKg"

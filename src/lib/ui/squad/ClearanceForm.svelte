@@ -3,6 +3,7 @@
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import type { Trouble } from '$lib/model/forms';
   import CommandId from '../parts/CommandId.svelte';
+  import DayField from '../parts/DayField.svelte';
   import TypedField from '../parts/TypedField.svelte';
 
   let {
@@ -38,7 +39,7 @@
   <CommandId of="clearance" />
   <input type="hidden" name="complaintId" value={complaintId} />
   <TypedField label="Cleared by (role)" name="role" {trouble} />
-  <TypedField type="date" label="Holds through" name="expires" {trouble} />
+  <DayField label="Holds through" name="expires" {trouble} />
   <Select size="sm" labelText="Lifts" name="lifts" bind:selected={lifts}
     ><SelectItem value="" text="everything at once" /><SelectItem
       value="stages"

@@ -8,7 +8,7 @@
   import type { WayBack } from '$lib/model/way-back';
   import ReturnStages from '../parts/ReturnStages.svelte';
   import ClearanceForm from './ClearanceForm.svelte';
-  import TypedField from '../parts/TypedField.svelte';
+  import DayField from '../parts/DayField.svelte';
   import CommandId from '../parts/CommandId.svelte';
   import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
@@ -158,7 +158,7 @@
         {/each}
       </fieldset>
       {#if error('complaint', 'score')}<p class="warn-text" role="alert">{error('complaint', 'score')}</p>{/if}
-      <TypedField type="date" label="Since" name="since" value={today} trouble={trouble('complaint')} />
+      <DayField label="Since" name="since" value={today} trouble={trouble('complaint')} />
       <div>
         {#each signs as sign (sign)}<Checkbox
             labelText={sign}

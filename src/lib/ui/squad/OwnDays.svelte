@@ -4,6 +4,7 @@
   import type { Trouble } from '$lib/model/forms';
   import CommandId from '../parts/CommandId.svelte';
   import FoldSection from '../parts/FoldSection.svelte';
+  import DayField from '../parts/DayField.svelte';
   import TypedField from '../parts/TypedField.svelte';
   import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
@@ -55,8 +56,8 @@
       <CommandId of="ownDays" />
       <TypedField name="name" label="What" {trouble} />
       <div class="two">
-        <TypedField name="from" label="From" type="date" value={today} {trouble} />
-        <TypedField name="to" label="Until" type="date" value={today} {trouble} />
+        <DayField name="from" label="From" value={today} {trouble} />
+        <DayField name="to" label="Until" value={today} {trouble} />
       </div>
       <Select size="sm" labelText="Then" name="kind" selected={trouble?.typed.kind ?? 'event'}>
         {#each Object.entries(KINDS) as [value, text] (value)}<SelectItem {value} {text} />{/each}

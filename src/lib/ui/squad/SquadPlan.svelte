@@ -10,6 +10,7 @@
   import SquadAimsSection from './SquadAims.svelte';
   import CommandId from '../parts/CommandId.svelte';
   import GymTimes from './GymTimes.svelte';
+  import DayField from '$lib/ui/parts/DayField.svelte';
   import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let {
@@ -75,15 +76,7 @@
       <form method="post" action="?/addEvent" use:enhance>
         <CommandId of="addEvent" />
         <div class="two">
-          <TextInput
-            size="sm"
-            type="date"
-            labelText="Day"
-            name="day"
-            value={inForm('addEvent', 'day', today)}
-            invalid={!!error('addEvent', 'day')}
-            invalidText={error('addEvent', 'day')}
-          />
+          <DayField name="day" label="Day" value={today} trouble={trouble('addEvent')} />
           <Select size="sm" labelText="Kind" name="kind" selected={inForm('addEvent', 'kind', 'league')}
             >{#each KINDS as kind (kind)}<SelectItem value={kind} text={kind} />{/each}</Select
           >

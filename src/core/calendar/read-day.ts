@@ -1,0 +1,34 @@
+import { isDay, type Day } from './day';
+
+/**
+ * A day as people write it: `2026-11-28`, `28 Nov 2026`, `Nov 28, 2026`, `28.11.2026`, `28/11/2026`. Of two numbers the day
+ * is first: a list that has the month first is refused at `11/28/2026`, rather than read wrongly at `5/6/2026`.
+ * @returns null when it is none
+ */
+export function readDay(text: string): Day | null {
+  const bare = text.trim().toLowerCase();
+  if (isDay(bare)) return bare;
+  const named =
+    /^(\d{1,2})\.? +([a-z]{3,9})\.?,? +(\d{4})$/.exec(bare) ??
+    swapped(/^([a-z]{3,9})\.? +(\d{1,2}),? +(\d{4})$/.exec(bare));
+  if (named) return dayOf(named[3], monthOf(named[2]), named[1]);
+  const [, first, second, year] = /^(\d{1,2})[./-](\d{1,2})[./-](\d{4})$/.exec(bare) ?? [];
+  return dayOf(year, second, first);
+}
+
+const swapped = (found: RegExpExecArray | null): (string | undefined)[] | null =>
+  found && [found[0], found[2], found[1], found[3]];
+
+const LONG = [
+  ...['january', 'february', 'march', 'april', 'may', 'june'],
+  ...['july', 'august', 'september', 'october', 'november', 'december'],
+];
+function monthOf(word = ''): string {
+  const at = LONG.findIndex((month) => word.length >= 3 && month.startsWith(word));
+  return String(at + 1);
+}
+
+function dayOf(year = '', month = '', date = ''): Day | null {
+  const day = `${year}-${month.padStart(2, '0')}-${date.padStart(2, '0')}`;
+  return isDay(day) ? day : null;
+}
