@@ -295,7 +295,7 @@ export const SETTINGS: MethodSettings = {
     leastTimeShare: 0.93,
     leastContactShare: 0.55,
     unusedMinute: 900,
-    unusedContact: 1400,
+    unusedContact: 2000,
     unusedContactsMost: 60000,
     jumpedPhases: ['specific', 'pre-season', 'in-season'],
     barredShare: 12000,
