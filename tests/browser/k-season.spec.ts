@@ -47,7 +47,7 @@ test('a season from a fixture file: weeks that lead with knee and hip, a moved m
   await page.getByLabel('Last day').fill('2026-11-01');
   await page.getByRole('button', { name: 'Plan this season' }).click();
   await expect(page.getByText('The season ends before it starts.')).toBeVisible();
-  await expect(page.getByLabel('Last day')).toHaveValue('2026-11-01');
+  await expect(page.getByLabel('Last day')).toHaveValue('1 Nov 2026');
   await page.getByLabel('Last day').fill('2027-04-25');
   await page.getByRole('button', { name: 'Plan this season' }).click();
   await expect(page.getByRole('link', { name: /^Week 1, / })).toBeVisible();

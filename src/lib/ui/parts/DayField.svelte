@@ -50,7 +50,8 @@
       kind="ghost"
       size="small"
       icon={Calendar}
-      aria-label="{label}: calendar"
+      aria-label="Open the calendar"
+      aria-pressed={undefined}
       on:click={() => native?.showPicker()}
     />
     <input
@@ -88,6 +89,15 @@
     padding: 0;
     justify-content: center;
     color: var(--ink);
+  }
+  @media (pointer: coarse) {
+    .pick :global(.bx--btn) {
+      width: 44px;
+      min-height: 44px;
+    }
+    .day :global(.bx--text-input) {
+      padding-inline-end: 44px;
+    }
   }
   .pick input {
     position: absolute;
