@@ -48,7 +48,8 @@ const noteSchema = z.string().trim().max(200, 'A note is at most 200 characters.
 const lineSchema = z.object({
   slot,
   block: z.string().max(40),
-  group: z.string().max(10).nullable(),
+  // a pair by hand is named by its first slot
+  group: z.string().max(60).nullable(),
   exerciseId: key,
   row: rowId,
   dose: doseSchema,

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { METHOD } from '$catalog';
 import { AS_TEMPLATE, type Card, type Line } from '$core/session';
+import { keepCardSchema } from '$lib/model/bodies';
 import { dose } from '../../../../tests/fixtures';
 import { CardHistory, MOST_STEPS } from './card-history';
 import {
@@ -97,6 +99,10 @@ describe('a card shaped by hand', () => {
   it('pairs a line with the next and parts them again', () => {
     const paired = pairing(card(), 'jump-1');
     expect(paired?.pins['jump-1']).toMatchObject({ byCoach: true, at: { group: 'pair-jump-1' } });
+    // a pair of whatever slot can be kept
+    const { group } = keepCardSchema.shape.lines.element.shape.line.shape;
+    const slots = Object.values(METHOD.templates).flatMap((template) => template.slots.map(({ id }) => id));
+    expect(slots.filter((slot) => !group.safeParse(`pair-${slot}`).success)).toEqual([]);
     expect(paired?.pins.main).toMatchObject({ byCoach: true, at: { block: 'jumps', group: 'pair-jump-1' } });
     expect(pairing(card(), 'calf')).toBeNull();
     const parted = parting(card(), 'main');
