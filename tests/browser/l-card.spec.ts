@@ -200,6 +200,16 @@ test('a landmine circuit is built by hand, kept to start from, and started again
     await page.getByRole('menuitem', { name: /^In turn with/ }).click();
     await kept(page);
   }
+  // or straight on, as parts of one set; and undone
+  await page.locator(`[data-slot="${order[0]!}"] .name`).click();
+  await page.getByRole('toolbar').getByRole('button', { name: /^More/ }).click();
+  await page.getByRole('menuitem', { name: /^Straight on into/ }).click();
+  await expect(page.getByText('one set', { exact: true })).toBeVisible();
+  await kept(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('one set', { exact: true })).toHaveCount(0);
+  await kept(page);
+  await page.locator(`[data-slot="${order[1]!}"] .name`).click();
   // words for everybody, and a line for one
   await page.getByRole('toolbar').getByRole('button', { name: /^More/ }).click();
   await page.getByRole('menuitem', { name: 'Note, and who it is for' }).click();

@@ -1,6 +1,7 @@
 import { MUSCLES, type Exercise, type Muscle } from '../library';
 import type { MethodSettings } from '../method';
 import type { Finding } from '../result';
+import { isComplex } from '../session';
 import { groupLines } from './timeline';
 
 /** Muscles that do a quarter or more of an entry's work. */
@@ -24,20 +25,24 @@ export function checkPairs(
   settings: MethodSettings,
 ): Finding[] {
   // getting warm tires nobody
-  return groupLines(lines.filter(({ block }) => block !== 'prep')).flatMap((group) =>
-    group.flatMap((a, i) =>
-      (group.length < CIRCUIT_FROM ? group.slice(i + 1) : group.slice(i + 1, i + 2)).flatMap((b): Finding[] => {
-        const shared = primeMovers(a.exercise, settings).find((m) => primeMovers(b.exercise, settings).includes(m));
-        if (!shared) return [];
-        return [
-          {
-            severity: 'note',
-            code: 'pair_shares_mover',
-            rules: ['ORD-3'],
-            facts: { slot: a.slot, a: a.exercise.name, b: b.exercise.name, muscle: shared },
-          },
-        ];
-      }),
-    ),
-  );
+  const groups = groupLines(lines.filter(({ block }) => block !== 'prep'));
+  // one movement made of parts tires what it is there to tire
+  return groups
+    .filter(([first]) => !isComplex(first?.group))
+    .flatMap((group) =>
+      group.flatMap((a, i) =>
+        (group.length < CIRCUIT_FROM ? group.slice(i + 1) : group.slice(i + 1, i + 2)).flatMap((b): Finding[] => {
+          const shared = primeMovers(a.exercise, settings).find((m) => primeMovers(b.exercise, settings).includes(m));
+          if (!shared) return [];
+          return [
+            {
+              severity: 'note',
+              code: 'pair_shares_mover',
+              rules: ['ORD-3'],
+              facts: { slot: a.slot, a: a.exercise.name, b: b.exercise.name, muscle: shared },
+            },
+          ];
+        }),
+      ),
+    );
 }

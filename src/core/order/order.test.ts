@@ -54,6 +54,17 @@ describe('the clock', () => {
       expect(squat[i + 1]!.startS).toBeGreaterThanOrEqual(squat[i]!.startS + squat[i]!.durationS + 120);
   });
 
+  it('parts of a complex are one set: set up once, straight on, and the longest rest after the last (DOSE-9)', () => {
+    const parts = [
+      line('a', 'landmine-row', { sets: 3, amount: 5, restSeconds: 60 }, 'complex-a'),
+      line('b', 'landmine-rotation', { sets: 3, amount: 5, restSeconds: 90 }, 'complex-a'),
+    ];
+    const [row, turn] = parts.map(({ exercise, dose: of }) => workSeconds(exercise, of)) as [number, number];
+    const { totalS, beats } = layOut(parts, settings);
+    expect(totalS).toBe(3 * (parts[0]!.exercise.setUpSeconds + row + turn) + 2 * 90);
+    beats.a?.forEach((beat, i) => { expect(beats.b?.[i]?.startS).toBe(beat.startS + row); });
+  });
+
   it('a longer partner goes on alone', () => {
     const { beats } = layOut(
       [line('a', 'back-squat', { sets: 2 }, 'A'), line('b', 'plank', { sets: 4, amount: 20, unit: 'seconds' }, 'A')],

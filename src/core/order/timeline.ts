@@ -1,6 +1,7 @@
 import { amountsASet, restBetweenSides, roundSeconds, sidePlanOf, type Dose } from '../dose';
 import type { Exercise } from '../library';
 import type { MethodSettings } from '../method';
+import { isComplex } from '../session';
 
 /** What the clock needs of a line. */
 export interface TimedLine {
@@ -40,7 +41,8 @@ export const setSeconds = (exercise: Exercise, dose: Dose): number =>
 
 /**
  * Lays a card on the clock (TIME-1): set = work + set-up; in a pair or triple the sets take turns with a switch
- * between, then what is left of the longest rest; a transition between groups.
+ * between, then what is left of the longest rest; a complex is set up once and rests after its last part (DOSE-9); a
+ * transition between groups.
  * @param lines in the order they are done; lines of one group stand together
  */
 export function layOut(lines: readonly TimedLine[], settings: MethodSettings): Timeline {
@@ -66,20 +68,21 @@ function layOutGroup(
   beats: Record<string, Beat[]>,
 ): number {
   const rounds = Math.max(...group.map((line) => line.dose.sets));
+  const straight = isComplex(group[0]?.group);
   let clock = startS;
   for (let round = 0; round < rounds; round++) {
     const active = group.filter((line) => round < line.dose.sets);
     const ready: number[] = [];
     for (const [i, line] of active.entries()) {
-      if (i > 0) clock += settings.time.switchS;
-      clock += line.exercise.setUpSeconds;
+      if (i > 0 && !straight) clock += settings.time.switchS;
+      if (i === 0 || !straight) clock += line.exercise.setUpSeconds;
       for (const { afterS, ...beat } of beatsOfSet(line, round)) {
         (beats[line.slot] ??= []).push({ startS: clock, ...beat });
         clock += beat.durationS + afterS;
       }
-      if (round + 1 < line.dose.sets) ready.push(clock + (line.dose.restSeconds ?? 0));
+      if (round + 1 < line.dose.sets) ready.push((straight ? 0 : clock) + (line.dose.restSeconds ?? 0));
     }
-    clock = Math.max(clock, ...ready);
+    clock = straight ? clock + Math.max(0, ...ready) : Math.max(clock, ...ready);
   }
   return clock;
 }

@@ -14,7 +14,7 @@ export interface Line {
   /** slot of the template; unique within the card, so it also names the line */
   readonly slot: string;
   readonly block: string;
-  /** lines of one group are done in turn: a pair or a triple */
+  /** lines of one group are done in turn (a pair, a triple), or straight on as one set, which its name says (`isComplex`) */
   readonly group: string | null;
   readonly exerciseId: string;
   readonly row: DoseRowId;

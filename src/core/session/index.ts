@@ -1,2 +1,3 @@
 export * from './blocks';
 export * from './card';
+export * from './group';

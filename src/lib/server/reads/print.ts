@@ -1,5 +1,6 @@
 import { squadDoseOf } from '$core/day';
 import { formatDose, formatMass, formatSets } from '$core/exchange';
+import { isComplex } from '$core/session';
 import { viewsOf } from '$lib/model/exercise-view';
 import { libraryOf } from '../repositories/club-context';
 import { ownLines } from './own-lines';
@@ -48,6 +49,7 @@ export function readPrint(rows: SquadDay) {
       slot: line.slot,
       block: line.block,
       group: line.group === null ? null : (LETTERS[groups.indexOf(line.group)] ?? null),
+      complex: isComplex(line.group),
       name: nameOf(line.exerciseId),
       family: views[line.exerciseId]?.family ?? 'mobility',
       dose: formatDose({ ...squadDoseOf(line, view), loadKg: null, percent: null }, club.massUnit),

@@ -2,6 +2,7 @@
   import { formatClock } from '$core/exchange';
   import { ownValue } from '$core/own';
   import { groupLines } from '$core/order';
+  import { isComplex } from '$core/session';
   import type { MassUnit } from '$core/units';
   import { BLOCK_WORDS, inSentence } from '$lib/messages';
   import type { BenchState } from './bench-state.svelte';
@@ -82,7 +83,7 @@
         {:else}{#each groups as group (group[0]?.slot)}
             <div class="group" class:together={group.length > 1}>
               {#if group.length > 1}<span class="bracket" aria-hidden="true"></span><span class="word"
-                  >{GROUP_WORDS[group.length] ?? MANY}</span
+                  >{isComplex(group[0]?.group) ? 'one set' : (GROUP_WORDS[group.length] ?? MANY)}</span
                 >{/if}
               <ol>
                 {#each group as line (line.slot)}

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { OverflowMenu, OverflowMenuItem } from 'carbon-components-svelte';
-  import type { Line } from '$core/session';
+  import { isComplex, type Line } from '$core/session';
   import { inSentence } from '$lib/messages';
   import type { BenchState } from './bench-state.svelte';
   import QuietButton from '$lib/ui/parts/QuietButton.svelte';
@@ -11,6 +11,8 @@
   const at = $derived(lines.findIndex(({ slot }) => slot === line.slot));
   const below = $derived(lines[at + 1]);
   const paired = $derived(line.group !== null && lines.filter(({ group }) => group === line.group).length > 1);
+  const together = $derived(line.group !== null && below?.group === line.group);
+  const complex = $derived(isComplex(line.group));
   const nameOf = (exerciseId: string): string => inSentence(bench.views[exerciseId]?.name ?? exerciseId);
 </script>
 
@@ -22,8 +24,16 @@
     {#if paired}
       <OverflowMenuItem text="Stand alone" on:click={() => void bench.part(line.slot)} />
     {/if}
-    {#if below && (line.group === null || below.group !== line.group)}
-      <OverflowMenuItem text="In turn with {nameOf(below.exerciseId)}" on:click={() => void bench.pair(line.slot)} />
+    {#if below}
+      {#if !together || complex}
+        <OverflowMenuItem text="In turn with {nameOf(below.exerciseId)}" on:click={() => void bench.pair(line.slot)} />
+      {/if}
+      {#if !together || !complex}
+        <OverflowMenuItem
+          text="Straight on into {nameOf(below.exerciseId)}"
+          on:click={() => void bench.pair(line.slot, 'complex')}
+        />
+      {/if}
     {/if}
     {#if line.pinned}
       <OverflowMenuItem text="Leave it to the rules" on:click={() => void bench.hold(line.slot, false)} />

@@ -87,9 +87,9 @@ export class BenchState extends BenchCard {
     return this.move(slot, to?.slot ?? null);
   }
 
-  /** Has a line done in turn with the next one. */
-  pair(slot: string): Promise<void> {
-    return this.#reshape((card) => edit.pairing(card, slot), slot);
+  /** Has a line done in turn with the next one, or straight on into it. */
+  pair(slot: string, kind: 'pair' | 'complex' = 'pair'): Promise<void> {
+    return this.#reshape((card) => edit.pairing(card, slot, kind), slot);
   }
 
   /** Has a line stand alone. */

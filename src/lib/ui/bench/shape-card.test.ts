@@ -108,6 +108,20 @@ describe('a card shaped by hand', () => {
     const parted = parting(card(), 'main');
     expect([parted?.pins.main?.at?.group, parted?.pins['main-trunk']?.at?.group]).toEqual([null, null]);
     expect(parting(card(), 'jump-1')).toBeNull();
+  });
+
+  it('makes one set of lines, with whoever they were in turn with, and a turn of it again (DOSE-9)', () => {
+    const joined = pairing(card(), 'jump-1', 'complex')!;
+    const groups = (asked: typeof joined) => Object.entries(asked.pins).map(([slot, pin]) => [slot, pin.at?.group]);
+    expect(groups(joined)).toEqual(
+      expect.arrayContaining([
+        ['jump-1', 'complex-jump-1'],
+        ['main', 'complex-jump-1'],
+        ['main-trunk', 'complex-jump-1'],
+      ]),
+    );
+    const lines = card().lines.map((line) => ({ ...line, group: joined.pins[line.slot]?.at?.group ?? null }));
+    expect(groups(pairing({ ...card(), lines }, 'main')!)).toContainEqual(['main-trunk', 'pair-jump-1']);
     expect(holding(card(), 'calf', true).pins.calf?.byCoach).toBe(true);
     expect(holding(card(), 'main', false).pins.main?.byCoach).toBe(false);
   });

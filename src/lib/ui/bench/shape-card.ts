@@ -1,7 +1,16 @@
 import type { Pin } from '$core/choose';
 import type { Dose } from '$core/dose';
 import type { Family } from '$core/library';
-import { AS_TEMPLATE, blockOf, type Card, type CardShape, type KeptLine, type Line } from '$core/session';
+import {
+  AS_TEMPLATE,
+  blockOf,
+  groupFrom,
+  isComplex,
+  type Card,
+  type CardShape,
+  type KeptLine,
+  type Line,
+} from '$core/session';
 
 /**
  * Lines as they stand, held still while something else changes.
@@ -126,14 +135,20 @@ const insert = (lines: readonly Line[], at: number, line: Line): Line[] => [
   ...lines.slice(at),
 ];
 
-/** A line done in turn with the one after it, and with whoever that is done in turn with; all are then the coach's. */
-export function pairing({ lines, shape }: Card, slot: string): Asked | null {
+/**
+ * A line done in turn with the one after it, and with whoever that is done in turn with, or straight on as parts of one set
+ * (DOSE-9); all are then the coach's.
+ */
+export function pairing({ lines, shape }: Card, slot: string, kind: 'pair' | 'complex' = 'pair'): Asked | null {
   const at = lines.findIndex((line) => line.slot === slot);
   const [line, next] = [lines[at], lines[at + 1]];
   if (!line || !next) return null;
-  const group = line.group ?? `pair-${slot}`;
+  const joined = [line, next].flatMap((one) => (one.group === null ? [] : [one.group]));
   const joins = (one: Line): boolean =>
-    one === line || one === next || (next.group !== null && one.group === next.group);
+    one === line || one === next || (one.group !== null && joined.includes(one.group));
+  const first = lines.find(joins)?.slot ?? slot;
+  const group =
+    line.group !== null && isComplex(line.group) === (kind === 'complex') ? line.group : groupFrom(first, kind);
   const paired = lines.map((one) => (joins(one) ? { ...one, group, pinned: true, block: line.block } : one));
   return { pins: pinAll(paired), shape: { ...shape, order: slotsOf({ lines }) }, still: true };
 }

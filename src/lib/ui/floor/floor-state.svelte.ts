@@ -4,6 +4,7 @@ import { FAULTS_THAT_REGRESS, type Regression } from '$core/day';
 import type { Dose, PlateSet } from '$core/dose';
 import { partAt, shareStations, turnOrder, type SetPart } from '$core/floor';
 import type { Beat } from '$core/order';
+import { isComplex } from '$core/session';
 import type { DoseRowId, MethodSettings } from '$core/method';
 import { stopsSelfPaced } from '$core/progress';
 import type { MassUnit } from '$core/units';
@@ -213,7 +214,20 @@ export class FloorState {
     return this.line && this.done.get(keyOf(this.line.slot, athleteId, setNumber));
   }
 
-  /** Logs the athlete's next set as it is written, or with what was changed. */
+  /** Lines that are parts of one set with the line that is on (DOSE-9), itself among them, in order. */
+  get parts(): readonly FloorLine[] {
+    const { line } = this;
+    return line && isComplex(line.group)
+      ? this.page.lines.filter(({ group }) => group === line.group)
+      : line
+        ? [line]
+        : [];
+  }
+
+  /**
+   * Logs the athlete's next set as it is written, or with what was changed. The other parts of a complex are done with it, as
+   * they are written.
+   */
   async log(
     athleteId: string,
     changed: Partial<Pick<DoneSet, 'amount' | 'loadKg' | 'rir' | 'fault' | 'output'>> | null,
@@ -224,9 +238,20 @@ export class FloorState {
     const { dose } = own;
     const set = this.#setOf(line, own, this.setsDone(athleteId) + 1, changed);
     this.#show(set);
-    this.together = [];
-    if (dose.restSeconds !== null && set.setNumber < dose.sets) this.rest(dose.restSeconds);
-    await this.outbox.put(set);
+    const others = this.parts.flatMap((part) => this.#part(part, line, athleteId, set.setNumber));
+    for (const other of others) this.#show(other);
+    this.together = others.length > 0 ? [set, ...others] : [];
+    const restSeconds = Math.max(...this.parts.map(({ dose: of }) => of.restSeconds ?? 0), dose.restSeconds ?? 0);
+    if (restSeconds > 0 && set.setNumber < dose.sets) this.rest(restSeconds);
+    for (const one of [set, ...others]) await this.outbox.put(one);
+  }
+
+  /** The same set of another part of a complex; nothing when it is done, not asked of the athlete, or stopped. */
+  #part(part: FloorLine, line: FloorLine, athleteId: string, setNumber: number): SetLogBody[] {
+    const own = part.athletes.find(({ id }) => id === athleteId);
+    if (part === line || !own || own.stopped || setNumber > own.dose.sets) return [];
+    if (this.setsDone(athleteId, part) >= setNumber) return [];
+    return [this.#setOf(part, own, this.setsDone(athleteId, part) + 1, null)];
   }
 
   #setOf(

@@ -66,6 +66,40 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
+describe('a complex on the floor (DOSE-9)', () => {
+  const part = (slot: string, sets: number, athletes: FloorAthlete[]): FloorPage['lines'][number] => ({
+    ...page(athletes).lines[0]!,
+    slot,
+    group: 'complex-row',
+    dose: dose({ sets, restSeconds: slot === 'turn' ? 90 : 30 }),
+  });
+  const others = (): string[] =>
+    sent.map(({ slot, setNumber, asWritten }) => `${slot} ${String(setNumber)} ${String(asWritten)}`);
+
+  it('one tap logs every part, and the rest is the longest', async () => {
+    const [row, turn] = [one('1', { dose: dose({ sets: 2, restSeconds: 30 }) }), one('1', { dose: dose({ sets: 1 }) })];
+    floor = new FloorState(page([row], { lines: [part('row', 2, [row]), part('turn', 1, [turn])] }));
+    await floor.start();
+    await floor.log('1', { fault: 'heels lift' });
+    expect(floor.restEndsAt! - floor.now).toBe(90_000);
+    await floor.log('1', null);
+    await vi.waitFor(() => {
+      // the second part has one set only
+      expect(others()).toEqual(['row 1 false', 'turn 1 true', 'row 2 true']);
+    });
+  });
+
+  it('what stopped one part stops that part alone', async () => {
+    const [row, turn] = [one('1'), one('1', { stopped: true })];
+    floor = new FloorState(page([row], { lines: [part('row', 3, [row]), part('turn', 3, [turn])] }));
+    await floor.start();
+    await floor.log('1', null);
+    await vi.waitFor(() => {
+      expect(others()).toEqual(['row 1 true']);
+    });
+  });
+});
+
 describe('the floor', () => {
   it('logs a set as it is shown, with what eased it, and counts it at once', async () => {
     floor = new FloorState(page([one('a')]));

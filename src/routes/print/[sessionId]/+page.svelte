@@ -46,7 +46,9 @@
         >
           <th scope="row">{lines[i - 1]?.block === line.block ? '' : BLOCK_WORDS[line.block]}</th>
           <td class="glyph"><FamilyGlyph family={line.family} size={18} ink /></td>
-          <td class="name"><b>{line.name}</b>{line.group ? ` · ${line.group}` : ''}</td>
+          <td class="name"
+            ><b>{line.name}</b>{line.group ? ` · ${line.group}${line.complex ? ', straight on' : ''}` : ''}</td
+          >
           <td class="dose">{line.dose}</td>
           <td class="cues"
             >{#if line.note}<b>{line.note}</b>

@@ -99,7 +99,9 @@
         <h1><FamilyGlyph family={view.family} size={38} ink /> {view.name}</h1>
         <p class="dose">{formatDose(line.dose, data.massUnit)}</p>
         <p class="in-rest">
-          {#if line.note}<b>{line.note}</b>&nbsp;{/if}{#if partner}in the rest: {inSentence(
+          {#if line.note}<b>{line.note}</b>&nbsp;{/if}{#if floor.parts.length > 1}one set: {floor.parts
+              .map(({ exerciseId }) => inSentence(data.views[exerciseId]?.name ?? ''))
+              .join(', then ')}{:else if partner}in the rest: {inSentence(
               data.views[partner.exerciseId]?.name ?? '',
             )}{:else}{view.cues[0]}{/if}
         </p>
