@@ -191,7 +191,11 @@ test('a landmine circuit is built by hand, kept to start from, and started again
     await kept(page);
   }
   // the lunge stands elsewhere: it is dragged between, and the three are done in turn
+  await page.locator('[data-slot="own-3"]').scrollIntoViewIfNeeded();
   await page.locator('[data-slot="own-2"]').dragTo(page.locator('[data-slot="own-3"]'));
+  await expect(async () => {
+    expect((await slots(page)).filter((slot) => slot.startsWith('own-'))).toEqual(['own-1', 'own-2', 'own-3']);
+  }).toPass();
   await kept(page);
   const order = (await slots(page)).filter((slot) => slot.startsWith('own-'));
   for (const slot of order.slice(0, 2)) {
@@ -209,6 +213,8 @@ test('a landmine circuit is built by hand, kept to start from, and started again
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText('one set', { exact: true })).toHaveCount(0);
   await kept(page);
+  const ring = page.locator('.group', { has: page.locator(`[data-slot="${order[0]!}"]`) });
+  await expect(ring.locator('li')).toHaveCount(3);
   await page.locator(`[data-slot="${order[1]!}"] .name`).click();
   // words for everybody, and a line for one
   await page.getByRole('toolbar').getByRole('button', { name: /^More/ }).click();
