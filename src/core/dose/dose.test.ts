@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
 import { LIBRARY, METHOD } from '$catalog';
 import { brief, dose } from '../../../tests/fixtures';
-import { formatDose, parseDose } from '../exchange';
+import { formatAmount, formatDose, parseDose } from '../exchange';
 import { contactsOf } from '../jumps';
 import { layOut } from '../order';
 import { getExercise } from '../library';
@@ -247,6 +247,14 @@ describe('how a set goes over its sides (DOSE-8)', () => {
     if (!typed.ok) return;
     expect(formatDose(typed.value, 'kg')).toBe(echo);
     expect(read(echo, typed.value)).toEqual(typed);
+  });
+
+  test.each([
+    [dose({ amount: 8, per: 'side', sides: 'apart' }), '8 /side'],
+    [dose({ amount: 40, unit: 'seconds', per: 'side', sides: 'half' }), '40 s'],
+    [dose({ amount: 5 }), '5'],
+  ])('a hall calls one set: %#', (of, words) => {
+    expect(formatAmount(of)).toBe(words);
   });
 
   it('stays until another is typed, and half of a set goes with its time', () => {

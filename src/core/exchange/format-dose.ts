@@ -39,12 +39,17 @@ const SIDE_WORDS = {
  */
 export function formatSets(dose: Dose): string {
   const plan = sidePlanOf(dose);
-  const per = `${dose.per === null || plan === 'half' ? '' : ` /${dose.per}`}${plan ? SIDE_WORDS[plan] : ''}`;
+  const per = `${sideSign(dose)}${plan ? SIDE_WORDS[plan] : ''}`;
   const rounds = roundsOf(dose);
   if (rounds && dose.pyramid)
     return `${rounds.join('-')} × (${String(dose.amount)} s on / ${String(dose.pyramid.offS)} s off)${per}`;
   return `${String(dose.sets)} × ${String(dose.amount)}${UNIT_SIGN[dose.unit]}${per}`;
 }
+
+/** What one set asks for, as a hall calls it: `8 /side`, `40 s`. How the sides are gone over stands elsewhere. */
+export const formatAmount = (dose: Dose): string => `${String(dose.amount)}${UNIT_SIGN[dose.unit]}${sideSign(dose)}`;
+
+const sideSign = (dose: Dose): string => (dose.per === null || sidePlanOf(dose) === 'half' ? '' : ` /${dose.per}`);
 
 /** Kilograms in the coach's unit, to a quarter. */
 export const formatMass = (kg: number, mass: MassUnit): string =>

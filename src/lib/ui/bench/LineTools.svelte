@@ -60,4 +60,7 @@
   .tools :global(.bx--overflow-menu-options) {
     width: 16rem;
   }
+  .tools :global(.bx--overflow-menu-options__btn) {
+    max-width: none;
+  }
 </style>

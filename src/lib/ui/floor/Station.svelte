@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { plateChange, roundsOf, withoutPyramid } from '$core/dose';
-  import { formatSets } from '$core/exchange';
+  import { plateChange, roundsOf } from '$core/dose';
+  import { formatAmount, formatSets } from '$core/exchange';
   import { massFromKg, type MassUnit } from '$core/units';
   import { firstSideWords, inSentence } from '$lib/messages';
   import ChangeSet from './ChangeSet.svelte';
@@ -40,7 +40,7 @@
   /** One set of it: of a hold pyramid the round that comes. */
   function amountOf({ id, dose }: FloorAthlete): string {
     const holds = roundsOf(dose)?.[Math.min(floor.setsDone(id), dose.sets - 1)];
-    const one = formatSets(withoutPyramid(dose)).replace(/^\d+ × /, '');
+    const one = formatAmount(dose);
     return holds === undefined ? one : `${String(holds)} × ${one}`;
   }
   const isBar = $derived(view?.load === 'barbell');
