@@ -104,6 +104,13 @@ test('a season from a fixture file: weeks that lead with knee and hip, a moved m
   await page.keyboard.press('Control+z');
   await expect(edge(11)).toBeVisible();
 
+  // on a narrow screen what is drawn under a week stays under it
+  const wide = page.viewportSize()!;
+  await page.setViewportSize({ width: 900, height: 700 });
+  const widthOf = async (of: string) => (await page.locator(of).boundingBox())?.width;
+  await expect.poll(() => widthOf('.over-time .chart svg')).toBe(await widthOf('.strip'));
+  await page.setViewportSize(wide);
+
   // another library than the one that wrote it reads the calendar
   const out = await (await page.request.get(`/season/${squadId}/calendar.ics`)).text();
   const events = new ICAL.Component(ICAL.parse(out) as unknown[])

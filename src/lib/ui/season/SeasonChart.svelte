@@ -121,7 +121,6 @@
 <style>
   .rows {
     position: relative;
-    overflow-x: auto;
   }
   .rows p {
     position: absolute;

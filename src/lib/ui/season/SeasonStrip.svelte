@@ -116,7 +116,7 @@
   </form>
 {/if}
 {#if said}<p class="warn-text" role="alert">{said}</p>{/if}
-<div class="scroll">
+<div>
   <!-- svelte-ignore a11y_no_static_element_interactions -->
   <div
     class="strip"
@@ -200,15 +200,11 @@
 </div>
 
 <style>
-  .scroll {
-    overflow-x: auto;
-  }
   .strip {
     display: grid;
     grid-template-columns: 76px repeat(var(--weeks), minmax(16px, 1fr));
     grid-template-rows: 18px 22px 16px minmax(24px, auto) 40px;
     row-gap: 4px;
-    min-width: calc(76px + var(--weeks) * 16px);
   }
   .row {
     grid-column: 1;

@@ -41,16 +41,18 @@
     {:else if weeks.length > 0}
       {#if squad.gymDays === 0}<p class="warn-text">No gym days yet: set them on the squad's page.</p>{/if}
       {#if data.plans}<Steps step={data.step} redo={data.redo} {trouble} />{/if}
-      <SeasonStrip
-        {weeks}
-        shown={shown?.number ?? null}
-        now={data.now}
-        today={data.today}
-        href="/season/{squad.id}"
-        editable={data.plans}
-        {trouble}
-      />
-      <SeasonChart {weeks} shown={shown?.number ?? null} />
+      <div class="over-time" style="--weeks: {weeks.length}">
+        <SeasonStrip
+          {weeks}
+          shown={shown?.number ?? null}
+          now={data.now}
+          today={data.today}
+          href="/season/{squad.id}"
+          editable={data.plans}
+          {trouble}
+        />
+        <SeasonChart {weeks} shown={shown?.number ?? null} />
+      </div>
       {#if shown && week}
         <section class="week" aria-label="Week {shown.number}">
           <header>
@@ -107,6 +109,15 @@
 </div>
 
 <style>
+  /* the weeks and what is drawn under them move together */
+  .over-time {
+    display: grid;
+    gap: 12px;
+    overflow-x: auto;
+  }
+  .over-time > :global(*) {
+    min-width: calc(76px + var(--weeks) * 16px);
+  }
   .page {
     display: grid;
     grid-template-columns: minmax(0, 1fr) 300px;
