@@ -264,6 +264,8 @@ describe('how a set goes over its sides (DOSE-8)', () => {
     const half: Dose = { ...current, amount: 40, unit: 'seconds', sides: 'half' };
     expect(read('3x8 reps', half)).not.toHaveProperty('value.sides');
     expect(read('2x30s/side', half)).not.toHaveProperty('value.sides');
+    const flat = read('4x6', { ...alternating, per: null });
+    expect([flat.ok, flat.ok && flat.value.sides]).toEqual([true, undefined]);
   });
 
   test.each([

@@ -1,6 +1,7 @@
-import { sidePlanOf, withoutPyramid, type Dose, type SidePlan } from '../dose';
+import { withoutPyramid, type Dose } from '../dose';
 import { massToKg, type MassUnit } from '../units';
 import { fail, ok, type Issue, type Result } from '../result';
+import { checkSides, readSides, withSides } from './side-text';
 
 /** Largest values a line may carry: beyond them a typed number is a slip of the hand. */
 const LIMITS = {
@@ -61,17 +62,15 @@ export function parseDose(text: string, current: Dose, mass: MassUnit): Result<D
   const side = /^\/\s*(side|direction|leg|arm)\b\s*/.exec(rest);
   const per = side ? (side[1] === 'direction' ? 'direction' : 'side') : current.per;
   if (side) rest = rest.slice(side[0].length);
-  const plan = SIDE_TEXTS.find(([pattern]) => pattern.test(rest));
-  if (plan) rest = rest.replace(plan[0], ' ');
+  const sides = readSides(rest);
+  rest = sides.rest;
   let dose: Dose = {
     ...flat,
     ...(holds ? readPyramid(holds) : { sets: Number(head[1]), amount: Number(head[2]) }),
     unit,
     per,
   };
-  if (plan) dose = withSides(dose, plan[1]);
-  // `/side` typed, or reps, says that no amount is shared any more
-  else if (dose.sides === 'half' && (side || !isTimed(dose))) dose = withSides(dose, null);
+  dose = withSides(dose, sides.plan, side !== null);
   const typed: Partial<Dose> = {};
   const issues: Issue[] = [];
   for (const part of splitParts(rest)) {
@@ -95,28 +94,6 @@ function withoutOldLoad(dose: Dose, current: Dose, typed: Partial<Dose>): Dose {
   if (typed.percent !== undefined) return { ...dose, loadKg: null };
   const same = dose.amount === current.amount && dose.rir === current.rir && dose.unit === current.unit;
   return same ? dose : { ...dose, loadKg: null, percent: null };
-}
-
-/** How a set goes over its sides, as coaches say it (DOSE-8). */
-const SIDE_TEXTS: readonly (readonly [RegExp, SidePlan | null])[] = [
-  [/\balt(?:ernat(?:e|es|ing|ed))?\b(?:\s+(?:sides|legs|arms|every rep))?/, 'alternate'],
-  [/\brest between (?:the )?sides\b|\bone side (?:a|per) set\b/, 'apart'],
-  [/\b(?:sides )?change(?: sides)? at half(?:[ -]?time)?\b/, 'half'],
-  [/\b(?:each side |sides? )?in turn\b/, null],
-];
-
-function withSides(dose: Dose, plan: SidePlan | null): Dose {
-  const { sides, ...each } = dose;
-  if (plan === null) return sides ? each : dose;
-  return { ...each, sides: plan };
-}
-const isTimed = ({ unit }: Dose): boolean => unit === 'seconds' || unit === 'minutes';
-
-/** A side plan says something only of sets that have sides, and half of a set only of one that the clock ends. */
-function checkSides(dose: Dose): Issue[] {
-  if (dose.sides !== undefined && dose.per !== 'side') return [{ code: 'no_sides', path: ['dose'], facts: {} }];
-  if (sidePlanOf(dose) === 'half' && !isTimed(dose)) return [{ code: 'half_needs_time', path: ['dose'], facts: {} }];
-  return [];
 }
 
 /** `5-3-1 × (8 s on / 4 s off)`, with or without ×, brackets, s and the stroke. */
