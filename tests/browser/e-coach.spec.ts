@@ -108,7 +108,7 @@ test('an event typed in changes the day’s tag and turns its eve into a primer'
   expect(await page.locator('[data-slot="single-leg"]').count()).toBe(0);
   await page.goto(`/squad/${squad}`);
   await ready(page);
-  await page.getByRole('button', { name: 'Remove Night jam, 2026-11-29' }).click();
+  await page.getByRole('button', { name: 'Remove Night jam, 29 Nov' }).click();
   await expect(page.locator('li').filter({ hasText: 'Night jam' })).toHaveCount(0);
 });
 

@@ -176,8 +176,9 @@ describe('a new squad on one page', () => {
 
 it('an own exercise in somebody’s own line stays in the library, and the next Bench opens', async () => {
   const own = { ...LIBRARY.exercises.get('push-up')!, id: 'our-push-up', name: 'Our push-up' };
-  await withClub(club.clubId, async (tx) => keepEntry(tx, await loadClub(tx), club.coachId, 'exercise', own));
+  // made before there is such an entry: no line of it chooses it by itself
   const id = await makeCard(club);
+  await withClub(club.clubId, async (tx) => keepEntry(tx, await loadClub(tx), club.coachId, 'exercise', own));
   const push = cardOf(await session(club, id)).lines.find(({ slot }) => slot === 'upper-push')!;
   const typed = {
     slot: push.slot,

@@ -62,7 +62,9 @@ describe('the clock', () => {
     const [row, turn] = parts.map(({ exercise, dose: of }) => workSeconds(exercise, of)) as [number, number];
     const { totalS, beats } = layOut(parts, settings);
     expect(totalS).toBe(3 * (parts[0]!.exercise.setUpSeconds + row + turn) + 2 * 90);
-    beats.a?.forEach((beat, i) => { expect(beats.b?.[i]?.startS).toBe(beat.startS + row); });
+    beats.a?.forEach((beat, i) => {
+      expect(beats.b?.[i]?.startS).toBe(beat.startS + row);
+    });
   });
 
   it('a longer partner goes on alone', () => {

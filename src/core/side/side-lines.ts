@@ -50,9 +50,7 @@ export const sideMinutes = (lines: readonly Pick<SideLine, 'exercise' | 'dose'>[
   Math.ceil(
     lines.reduce(
       (sum, { exercise, dose }) =>
-        sum +
-        dose.sets * setSeconds(exercise, dose) +
-        (dose.sets - 1) * (dose.restSeconds ?? 0),
+        sum + dose.sets * setSeconds(exercise, dose) + (dose.sets - 1) * (dose.restSeconds ?? 0),
       0,
     ) / SECONDS_A_MINUTE,
   );

@@ -74,10 +74,7 @@ export const CARD_MEASURES: readonly CardMeasure[] = [
       loading
         ? lines
             .filter(({ exercise, block }) => exercise.family === 'mobility' && block !== 'prep')
-            .reduce(
-              (sum, { exercise, dose }) => sum + dose.sets * setSeconds(exercise, dose),
-              0,
-            ) <=
+            .reduce((sum, { exercise, dose }) => sum + dose.sets * setSeconds(exercise, dose), 0) <=
           of.minutes * 15
         : null,
   },

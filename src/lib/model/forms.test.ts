@@ -62,7 +62,13 @@ describe('forms as they are typed', () => {
 
   test.each([
     ['no name', athleteFactsSchema, { ...facts, name: ' ' }, 'name', 'Write the name.'],
-    ['a birth date that is none', athleteFactsSchema, { ...facts, birthDate: '2026-02-30' }, 'birthDate', '28 Nov 2026'],
+    [
+      'a birth date that is none',
+      athleteFactsSchema,
+      { ...facts, birthDate: '2026-02-30' },
+      'birthDate',
+      '28 Nov 2026',
+    ],
     ['a body mass in words', athleteFactsSchema, { ...facts, bodyMassKg: 'sixty' }, 'bodyMassKg', 'from 20 to 250'],
     [
       'a score of eleven',

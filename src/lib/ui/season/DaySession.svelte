@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { shortDate } from '$lib/messages';
   import type { SeasonDay } from '$lib/model/season';
   import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
@@ -51,11 +52,13 @@
 </a>
 {#if movable}
   <span class="move">
-    {#if earlier}<QuietButton aria-label="The session of {day} earlier, on {earlier}" onclick={() => put(day, earlier)}
-        >Earlier</QuietButton
+    {#if earlier}<QuietButton
+        aria-label="The session of {shortDate(day)} earlier, on {shortDate(earlier)}"
+        onclick={() => put(day, earlier)}>Earlier</QuietButton
       >{/if}
-    {#if later}<QuietButton aria-label="The session of {day} later, on {later}" onclick={() => put(day, later)}
-        >Later</QuietButton
+    {#if later}<QuietButton
+        aria-label="The session of {shortDate(day)} later, on {shortDate(later)}"
+        onclick={() => put(day, later)}>Later</QuietButton
       >{/if}
   </span>
 {/if}

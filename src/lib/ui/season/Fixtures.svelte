@@ -2,6 +2,7 @@
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import type { Trouble } from '$lib/model/forms';
   import type { SeasonPage } from '$lib/model/season';
+  import { shortDate } from '$lib/messages';
   import { enhance } from '$lib/ui/parts/enhance';
   import CommandId from '../parts/CommandId.svelte';
   import DayField from '../parts/DayField.svelte';
@@ -73,13 +74,13 @@
         {:else}
           <span><b>{words}</b> {name} <span class="note">{kind}{peak ? ', at the best' : ''}</span></span>
           {#if editable}<span class="buttons"
-              ><a class="quiet" href="{href}/event/{id}" aria-label="Who plays in {name}, {day}">Who</a><QuietButton
-                onclick={() => (changing = id)}
-                aria-label="Change {name}, {day}">Change</QuietButton
+              ><a class="quiet" href="{href}/event/{id}" aria-label="Who plays in {name}, {shortDate(day)}">Who</a
+              ><QuietButton onclick={() => (changing = id)} aria-label="Change {name}, {shortDate(day)}"
+                >Change</QuietButton
               >
               <form method="post" action="?/removeEvent" use:enhance>
                 <CommandId of="removeEvent {id}" /><input type="hidden" name="id" value={id} /><QuietButton
-                  aria-label="Remove {name}, {day}">Remove</QuietButton
+                  aria-label="Remove {name}, {shortDate(day)}">Remove</QuietButton
                 >
               </form></span
             >{/if}

@@ -84,6 +84,8 @@
       ],
     };
   };
+  /** a year of rows is made when it is asked for */
+  let table = $state(false);
 </script>
 
 <div class="rows">
@@ -92,30 +94,30 @@
   <p><b>Intensity</b><br /><span class="note">% of 1RM</span></p>
   <div class="chart" {@attach chart(option)}></div>
 </div>
-<details>
+<details bind:open={table}>
   <summary>As a table</summary>
-  <table class="numbers">
-    <thead
-      ><tr
-        ><th>Week</th><th>From</th><th>Phase</th><th>Block</th><th>Hard sets</th><th>Range</th><th>Contacts</th><th
-          >Intensity</th
-        ><th>Lifts</th></tr
-      ></thead
-    >
-    <tbody>
-      {#each weeks as { number, start, phaseName, closed, block, week, kind, sets, band, contacts, intensity, lifts } (number)}
-        <tr
-          ><td>{number}</td><td>{longDate(start)}</td><td>{closed ? 'closed' : phaseName}</td><td
-            >{block === null
-              ? ''
-              : `${String(block)}, week ${String(week)}${kind === 'lighter' ? ', lighter' : ''}`}</td
-          ><td>{sets}</td><td>{band ? `${String(band[0])}–${String(band[1])}` : ''}</td><td>{contacts}</td><td
-            >{intensity === null ? '' : `${String(Math.round(intensity * 100))} %`}</td
-          ><td>{lifts}</td></tr
-        >
-      {/each}
-    </tbody>
-  </table>
+  {#if table}<table class="numbers">
+      <thead
+        ><tr
+          ><th>Week</th><th>From</th><th>Phase</th><th>Block</th><th>Hard sets</th><th>Range</th><th>Contacts</th><th
+            >Intensity</th
+          ><th>Lifts</th></tr
+        ></thead
+      >
+      <tbody>
+        {#each weeks as { number, start, phaseName, closed, block, week, kind, sets, band, contacts, intensity, lifts } (number)}
+          <tr
+            ><td>{number}</td><td>{longDate(start)}</td><td>{closed ? 'closed' : phaseName}</td><td
+              >{block === null
+                ? ''
+                : `${String(block)}, week ${String(week)}${kind === 'lighter' ? ', lighter' : ''}`}</td
+            ><td>{sets}</td><td>{band ? `${String(band[0])}–${String(band[1])}` : ''}</td><td>{contacts}</td><td
+              >{intensity === null ? '' : `${String(Math.round(intensity * 100))} %`}</td
+            ><td>{lifts}</td></tr
+          >
+        {/each}
+      </tbody>
+    </table>{/if}
 </details>
 
 <style>

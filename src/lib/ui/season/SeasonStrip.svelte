@@ -1,5 +1,6 @@
 <script lang="ts">
   import { tick } from 'svelte';
+  import { shortDate } from '$lib/messages';
   import type { Trouble } from '$lib/model/forms';
   import type { SeasonWeek } from '$lib/model/season';
   import { enhance, keep } from '$lib/ui/parts/enhance';
@@ -173,7 +174,7 @@
               draggable="true"
               ondragstart={carry({ what: 'event', event, from: week.number })}
               onkeydown={byKeys({ what: 'event', event, from: week.number }, week.number)}
-              aria-label="{event.name}, {event.kind}, {event.day}: arrow keys move it by a week"
+              aria-label="{event.name}, {event.kind}, {shortDate(event.day)}: arrow keys move it by a week"
               ><i class={event.kind} class:peak={event.peak}></i></button
             >{:else}<i class={event.kind} class:peak={event.peak}></i>{/if}
         {/each}

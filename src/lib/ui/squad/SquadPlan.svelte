@@ -2,7 +2,7 @@
   import { enhance, keep } from '$lib/ui/parts/enhance';
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { weekdayOf, type GymDay } from '$core/calendar';
-  import { dayWords, weekdayWord } from '$lib/messages';
+  import { dayWords, shortDate, weekdayWord } from '$lib/messages';
   import type { Kit } from '$lib/model/kit';
   import type { SquadAims } from '$core/startline';
   import type { ComponentProps } from 'svelte';
@@ -65,7 +65,7 @@
           <span><b>{dayWords(day, weekdayOf(day))}</b> {name} <span class="note">{kind}</span></span>
           {#if editable}<form method="post" action="?/removeEvent" use:enhance>
               <CommandId of="removeEvent" />
-              <input type="hidden" name="id" value={id} /><QuietButton aria-label="Remove {name}, {day}"
+              <input type="hidden" name="id" value={id} /><QuietButton aria-label="Remove {name}, {shortDate(day)}"
                 >Remove</QuietButton
               >
             </form>{/if}

@@ -17,6 +17,12 @@
   const { squad, season, weeks, shown } = $derived(data);
   const week = $derived(weeks.find(({ number }) => number === shown?.number));
   const trouble = (name: string) => (form?.form === name && Object.keys(form.errors).length > 0 ? form : null);
+  /** Where not all weeks fit, the one that is shown is in sight. */
+  function showWeek(strip: HTMLElement): void {
+    const at = strip.querySelector<HTMLElement>('[aria-current]');
+    if (at)
+      strip.scrollLeft += at.getBoundingClientRect().left - strip.getBoundingClientRect().left - strip.clientWidth / 2;
+  }
   const matches = $derived(data.events.filter(({ kind }) => kind !== 'friendly').length);
 </script>
 
@@ -41,7 +47,7 @@
     {:else if weeks.length > 0}
       {#if squad.gymDays === 0}<p class="warn-text">No gym days yet: set them on the squad's page.</p>{/if}
       {#if data.plans}<Steps step={data.step} redo={data.redo} {trouble} />{/if}
-      <div class="over-time" style="--weeks: {weeks.length}">
+      <div class="over-time" style="--weeks: {weeks.length}" {@attach showWeek}>
         <SeasonStrip
           {weeks}
           shown={shown?.number ?? null}
