@@ -1,6 +1,7 @@
 <script lang="ts">
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import type { Trouble } from '$lib/model/forms';
+  import { addDays } from '$core/calendar';
   import type { SeasonPage } from '$lib/model/season';
   import { shortDate } from '$lib/messages';
   import { enhance } from '$lib/ui/parts/enhance';
@@ -37,13 +38,22 @@
   } = $props();
 
   const KINDS = ['friendly', 'league', 'cup', 'final'];
+  /** days back that a match is still asked about: who played, for how long */
+  const DAYS_BACK = 14;
+  const from = $derived(addDays(today, -DAYS_BACK));
+  const past = $derived(events.filter(({ day }) => day < from).length);
+  let all = $state(false);
+  const listed = $derived(all ? events : events.filter(({ day }) => day >= from));
   let changing = $state<string | null>(null);
 </script>
 
 <section aria-label="Events">
   <h2>Events</h2>
+  {#if past > 0}<QuietButton type="button" aria-expanded={all} onclick={() => (all = !all)}
+      >{all ? 'Without' : 'With'} {past} played earlier</QuietButton
+    >{/if}
   <ul>
-    {#each events as { id, day, name, kind, peak, words } (id)}
+    {#each listed as { id, day, name, kind, peak, words } (id)}
       <li>
         {#if changing === id}
           <form
@@ -86,7 +96,9 @@
             >{/if}
         {/if}
       </li>
-    {:else}<li class="note">None yet. Matches shape the days around them, and the season its phases.</li>{/each}
+    {:else}<li class="note">
+        {past > 0 ? 'None ahead.' : 'None yet.'} Matches shape the days around them, and the season its phases.
+      </li>{/each}
   </ul>
   {#if outside > 0}<p class="note">{outside} after the season's end: they shape no phase.</p>{/if}
   {#if editable}
