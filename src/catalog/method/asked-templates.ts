@@ -216,7 +216,8 @@ export const ASKED_TEMPLATES: MethodTables['templates'] = {
     }),
     minutes: [15, 60],
     loading: true,
-    slots: [...grouped('P', MOBILISE, ACTIVATE, REHEARSE), ...own('home'), DOWN],
+    // a quarter of an hour is for getting warm and for work
+    slots: [...grouped('P', MOBILISE, ACTIVATE, REHEARSE), ...own('home'), from(20, DOWN)],
     quotas: [],
   },
   whistle: {

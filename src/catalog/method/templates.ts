@@ -84,7 +84,13 @@ export const TEMPLATES: MethodTables['templates'] = {
       ...grouped('C', SECOND_GUARD, CALF, { ...PUSH, block: 'assist' }),
       from(30, SIDE),
       // where the phase leaves little to load
-      ...grouped('M', ...[SPARE, { ...SPARE, id: 'mobility-4' }].map((one) => ({ ...one, phases: EASY_PHASES }))),
+      ...grouped(
+        'M',
+        ...[SPARE, { ...SPARE, id: 'mobility-4' }, { ...SPARE, id: 'mobility-5' }].map((one) => ({
+          ...one,
+          phases: EASY_PHASES,
+        })),
+      ),
     ],
     quotas: LEGS,
   },
