@@ -23,8 +23,8 @@ const LONG = [
   ...['january', 'february', 'march', 'april', 'may', 'june'],
   ...['july', 'august', 'september', 'october', 'november', 'december'],
 ];
-function monthOf(word = ''): string {
-  const at = LONG.findIndex((month) => word.length >= 3 && month.startsWith(word));
+function monthOf(word = 'none'): string {
+  const at = LONG.findIndex((month) => month.startsWith(word));
   return String(at + 1);
 }
 

@@ -270,6 +270,7 @@ describe('how a set goes over its sides (DOSE-8)', () => {
 
   test.each([
     ['3x8 change at half', current, 'half_needs_time'],
+    ['5-3-1 (8 on/4 off) change at half', current, 'half_needs_time'],
     ['3x8 alternating', dose({ amount: 8 }), 'no_sides'],
   ])('%s is refused where it says nothing', (text, of, code) => {
     expect(read(text, of)).toMatchObject({ ok: false, issues: [{ code }] });

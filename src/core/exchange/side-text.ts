@@ -33,7 +33,8 @@ export function withSides(dose: Dose, plan: SidePlan | null | undefined, perSide
 /** A side plan says something only of sets that have sides, and half of a set only of one that the clock ends. */
 export function checkSides(dose: Dose): Issue[] {
   if (dose.sides !== undefined && dose.per !== 'side') return [{ code: 'no_sides', path: ['dose'], facts: {} }];
-  if (sidePlanOf(dose) === 'half' && !isTimed(dose)) return [{ code: 'half_needs_time', path: ['dose'], facts: {} }];
+  if (sidePlanOf(dose) === 'half' && (!isTimed(dose) || dose.pyramid))
+    return [{ code: 'half_needs_time', path: ['dose'], facts: {} }];
   return [];
 }
 

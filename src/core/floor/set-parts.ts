@@ -17,10 +17,10 @@ export function setParts(dose: Dose, round: number): SetPart[] {
   if (dose.unit !== 'seconds' && dose.unit !== 'minutes') return [];
   const seconds = dose.amount * (dose.unit === 'minutes' ? 60 : 1);
   const holds = roundsOf(dose)?.[Math.min(round, dose.sets - 1)] ?? 1;
-  const on = (side: SetPart['side'], lastS = seconds): SetPart[] =>
+  const on = (side: SetPart['side'], onS = seconds): SetPart[] =>
     Array.from({ length: holds }, (_, i): SetPart[] => [
       ...(i > 0 ? [{ kind: 'let-go' as const, side, seconds: dose.pyramid?.offS ?? 0 }] : []),
-      { kind: 'work', side, seconds: lastS },
+      { kind: 'work', side, seconds: onS },
     ]).flat();
   if (dose.per === null) return on(null);
   const plan = sidePlanOf(dose);

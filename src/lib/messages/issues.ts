@@ -64,7 +64,7 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   number_not_positive: (f) => `${text(f.what)} must be ${text(f.least)} or more, not ${text(f.value)}.`,
   sets_not_whole: (f) => `Sets are whole numbers, not ${text(f.sets)}.`,
   no_sides: () => 'This is not done a side at a time: write /side too, or leave out how the sides change.',
-  half_needs_time: () => 'Sides change at half only in sets of time: write seconds, or leave that out.',
+  half_needs_time: () => 'Sides change at half only in plain sets of time: write seconds, or leave that out.',
   rir_not_whole: (f) => `RIR is a whole number of reps left, not ${text(f.rir)}.`,
   reps_not_whole: (f) => `Reps are whole numbers, not ${text(f.reps)}.`,
   squad_unknown: () => 'This squad is not there any more.',

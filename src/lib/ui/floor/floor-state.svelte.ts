@@ -217,11 +217,8 @@ export class FloorState {
   /** Lines that are parts of one set with the line that is on (DOSE-9), itself among them, in order. */
   get parts(): readonly FloorLine[] {
     const { line } = this;
-    return line && isComplex(line.group)
-      ? this.page.lines.filter(({ group }) => group === line.group)
-      : line
-        ? [line]
-        : [];
+    if (!line) return [];
+    return isComplex(line.group) ? this.page.lines.filter(({ group }) => group === line.group) : [line];
   }
 
   /**
@@ -235,15 +232,19 @@ export class FloorState {
     const { line } = this;
     const own = this.athlete(athleteId);
     if (!line || !own) return;
-    const { dose } = own;
     const set = this.#setOf(line, own, this.setsDone(athleteId) + 1, changed);
     this.#show(set);
     const others = this.parts.flatMap((part) => this.#part(part, line, athleteId, set.setNumber));
     for (const other of others) this.#show(other);
     this.together = others.length > 0 ? [set, ...others] : [];
-    const restSeconds = Math.max(...this.parts.map(({ dose: of }) => of.restSeconds ?? 0), dose.restSeconds ?? 0);
-    if (restSeconds > 0 && set.setNumber < dose.sets) this.rest(restSeconds);
-    for (const one of [set, ...others]) await this.outbox.put(one);
+    // each athlete's own: who does another line or dose may rest otherwise
+    const doses = this.parts
+      .flatMap(({ athletes }) => athletes.filter(({ id }) => id === athleteId))
+      .map(({ dose }) => dose);
+    const rests = doses.flatMap(({ restSeconds }) => restSeconds ?? []);
+    const isLast = set.setNumber >= Math.max(...doses.map(({ sets }) => sets));
+    if (rests.length > 0 && !isLast) this.rest(Math.max(...rests));
+    await this.outbox.put(set, ...others);
   }
 
   /** The same set of another part of a complex; nothing when it is done, not asked of the athlete, or stopped. */
@@ -303,8 +304,7 @@ export class FloorState {
 
   #scoped(scope: Scope): [readonly FloorLine[], ReadonlySet<string> | null] {
     if (scope === 'session') return [this.page.lines, null];
-    const lines = this.line ? [this.line] : [];
-    return scope === 'line' ? [lines, null] : [lines, new Set(scope)];
+    return scope === 'line' ? [this.parts, null] : [this.parts, new Set(scope)];
   }
 
   /** Logs every set that is left as it is written, in one tap; exceptions are changed afterwards. */

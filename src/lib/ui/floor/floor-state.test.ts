@@ -77,7 +77,8 @@ describe('a complex on the floor (DOSE-9)', () => {
     sent.map(({ slot, setNumber, asWritten }) => `${slot} ${String(setNumber)} ${String(asWritten)}`);
 
   it('one tap logs every part, and the rest is the longest', async () => {
-    const [row, turn] = [one('1', { dose: dose({ sets: 2, restSeconds: 30 }) }), one('1', { dose: dose({ sets: 1 }) })];
+    const row = one('1', { dose: dose({ sets: 2, restSeconds: 30 }) });
+    const turn = one('1', { dose: dose({ sets: 1, restSeconds: 90 }) });
     floor = new FloorState(page([row], { lines: [part('row', 2, [row]), part('turn', 1, [turn])] }));
     await floor.start();
     await floor.log('1', { fault: 'heels lift' });
@@ -87,6 +88,13 @@ describe('a complex on the floor (DOSE-9)', () => {
       // the second part has one set only
       expect(others()).toEqual(['row 1 false', 'turn 1 true', 'row 2 true']);
     });
+  });
+
+  it('all as written is all of its parts', async () => {
+    const row = one('1', { dose: dose({ sets: 2 }) });
+    floor = new FloorState(page([row], { lines: [part('row', 2, [row]), part('turn', 2, [row])] }));
+    await floor.start();
+    expect(floor.leftOf('line')).toBe(4);
   });
 
   it('what stopped one part stops that part alone', async () => {
@@ -101,6 +109,13 @@ describe('a complex on the floor (DOSE-9)', () => {
 });
 
 describe('the floor', () => {
+  it('rests as the athlete’s own dose says, not as the squad’s', async () => {
+    floor = new FloorState(page([one('a', { dose: dose({ sets: 3, restSeconds: 45 }) })]));
+    await floor.start();
+    await floor.log('a', null);
+    expect(floor.restEndsAt! - floor.now).toBe(45_000);
+  });
+
   it('logs a set as it is shown, with what eased it, and counts it at once', async () => {
     floor = new FloorState(page([one('a')]));
     await floor.start();

@@ -50,7 +50,7 @@
 <section aria-label="Events">
   <h2>Events</h2>
   {#if past > 0}<QuietButton type="button" aria-expanded={all} onclick={() => (all = !all)}
-      >{all ? 'Without' : 'With'} {past} played earlier</QuietButton
+      >{all ? 'Hide' : 'Show'} {past} earlier</QuietButton
     >{/if}
   <ul>
     {#each listed as { id, day, name, kind, peak, words } (id)}
