@@ -67,6 +67,12 @@ describe('the clock', () => {
     });
   });
 
+  it('parts of a complex may share a prime mover, a pair may not (ORD-3)', () => {
+    const both = (group: string) =>
+      checkPairs([line('a', 'push-up', {}, group), line('b', 'strict-press', {}, group)], settings).length;
+    expect([both('pair-a'), both('complex-a')]).toEqual([1, 0]);
+  });
+
   it('a longer partner goes on alone', () => {
     const { beats } = layOut(
       [line('a', 'back-squat', { sets: 2 }, 'A'), line('b', 'plank', { sets: 4, amount: 20, unit: 'seconds' }, 'A')],
