@@ -179,6 +179,7 @@
   }
   .buttons {
     display: flex;
+    align-items: baseline;
     gap: 10px;
   }
   .file {
