@@ -4,6 +4,7 @@ import type { Track } from '../src/core/track';
 import type { Brief } from '../src/core/choose';
 import type { Dose } from '../src/core/dose';
 import { AS_TEMPLATE } from '../src/core/session';
+import type { Room } from '../src/core/order';
 import type { TestRecord } from '../src/core/testing';
 
 /** An athlete who passed every screen and has lifts to load from; override what a case is about. */
@@ -86,6 +87,7 @@ export const brief = (own: Partial<Brief> = {}): Brief => ({
       bellsKg: [8, 10, 12, 16, 20, 24, 28],
     },
     hardSurface: false,
+    racks: 4,
   },
   events: [{ day: '2026-11-28', kind: 'league' }],
   athletes: Array.from({ length: 14 }, (_, i) => athlete({ id: `a${i + 1}`, name: `Athlete ${i + 1}` })),
@@ -172,3 +174,6 @@ export const testRecord = (test: string, value: number | null, own: Partial<Test
   asks: false,
   ...own,
 });
+
+/** One athlete at a place of their own, whose loads are all known. */
+export const ALONE: Room = { present: 1, racks: 1, knows: () => true };

@@ -100,7 +100,7 @@ export const POWER = slot('power', 'power', {
   families: ['olympic'],
   qualities: ['power'],
   rows: 'power',
-  worth: 60000,
+  worth: 70000,
 });
 export const THROW = slot('throw', 'power', {
   families: ['olympic'],
@@ -124,7 +124,7 @@ export const SINGLE = slot('single-leg', 'single-leg', {
   spareRows: ['D-STAB'],
   worth: 25000,
 });
-export const PUSH = slot('upper-push', 'single-leg', { families: ['upper-push'], rows: ['D-ASST'], worth: 8000 });
+export const PUSH = slot('upper-push', 'single-leg', { families: ['upper-push'], rows: ['D-ASST'], worth: 14000 });
 export const GUARD = slot('guard', 'assist', {
   families: [
     'hinge',
@@ -164,9 +164,9 @@ export const PULL = slot('upper-pull', 'assist', {
   families: ['upper-pull'],
   patterns: PULLS,
   rows: ['D-ASST'],
-  worth: 10000,
+  worth: 14000,
 });
-export const CALF = slot('calf', 'assist', { families: ['calf-foot'], rows: ['D-ASST', 'D-ISO'], worth: 7000 });
+export const CALF = slot('calf', 'assist', { families: ['calf-foot'], rows: ['D-ASST', 'D-ISO'], worth: 12000 });
 export const SECOND_GUARD: Slot = {
   ...GUARD_WITHOUT_LOWERING,
   id: 'guard-2',

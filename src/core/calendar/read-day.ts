@@ -1,4 +1,5 @@
 import { isDay, type Day } from './day';
+import { MONTHS } from './months';
 
 /**
  * A day as people write it: `2026-11-28`, `28 Nov 2026`, `Nov 28, 2026`, `28.11.2026`, `28/11/2026`. Of two numbers the day
@@ -19,12 +20,8 @@ export function readDay(text: string): Day | null {
 const swapped = (found: RegExpExecArray | null): (string | undefined)[] | null =>
   found && [found[0], found[2], found[1], found[3]];
 
-const LONG = [
-  ...['january', 'february', 'march', 'april', 'may', 'june'],
-  ...['july', 'august', 'september', 'october', 'november', 'december'],
-];
 function monthOf(word = 'none'): string {
-  const at = LONG.findIndex((month) => month.startsWith(word));
+  const at = MONTHS.findIndex((month) => month.toLowerCase().startsWith(word));
   return String(at + 1);
 }
 

@@ -8,6 +8,8 @@ import { asAsked, askedKind } from './as-asked';
 import type { Brief } from './brief';
 import { bonusesOf, type Bonus } from './compile/bonuses';
 import { emphasise } from './compile/emphasise';
+import type { Room } from '../order';
+import { roomOf } from './room-of';
 
 /** A brief with what follows from it, worked out once and passed down. */
 export interface Context extends DayContext {
@@ -20,6 +22,8 @@ export interface Context extends DayContext {
   readonly jumpLevel: Level;
   readonly rows: RowCase;
   readonly doseLevel: DoseLevel;
+  /** who lifts where, for the clock */
+  readonly room: Room;
   /** force unknown, or a gentle start, for most: the fewest sets (START-2, START-5) */
   readonly fewestSets: boolean;
   /** a main lift has all the sets its plan writes; off = fewer may be tried */
@@ -69,6 +73,7 @@ export function makeContext(given: Brief, builtIn: Library, method: MethodTables
       brief.schools.loading,
       weekdayOf(brief.day),
     ),
+    room: roomOf(brief, day.library),
     fewestSets: most((one) => one.caution !== 'none' || trainsGently(one)),
     mainsWhole: true,
     exercises: inOrder(day.library),

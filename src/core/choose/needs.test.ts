@@ -83,8 +83,8 @@ describe('what athletes need moves the choice (SEL-2)', () => {
   it('weighs each need by the share of the squad it concerns', () => {
     const points = (share: number) =>
       bonusesOf(squad({ moment: moment('any-stop') }, share), METHOD.settings).at(-1)?.points;
-    expect(points(1)).toEqual([0, 12000, 18000, 20000]);
-    expect(points(0.5)).toEqual([0, 6000, 9000, 10000]);
+    expect(points(1)).toEqual([0, 20000, 28000, 31000]);
+    expect(points(0.5)).toEqual([0, 10000, 14000, 15500]);
     expect(bonusesOf(squad({}), METHOD.settings)).toHaveLength(1);
   });
 

@@ -78,6 +78,17 @@ describe('search', () => {
     );
   });
 
+  it('gives the time to where most hangs on the choice, not to many small lines that are found first', () => {
+    const model = small(['main', 'single-leg', 'upper-pull', 'upper-push', 'calf', 'guard'], 60);
+    const [main = [], ...others] = model.slots;
+    // a quick main lift that is worth far less than the slow one, which leaves time for little else
+    const quick = { ...main[0]!, lin: -2_000_000, timeS: 100, pattern: -1 };
+    const slow = { ...quick, lin: 0, timeS: 1500 };
+    // neither first nor last
+    const slots = [...others.slice(0, 3), [quick, slow], ...others.slice(3)];
+    expect(search({ ...model, slots, timeLimitS: 1700 })!.picks[3]).toBe(1);
+  });
+
   it('says there is no selection when the cheapest does not fit', () => {
     const model = small(['main'], 30);
     expect(search({ ...model, timeLimitS: 10 })).toBeNull();

@@ -71,6 +71,7 @@ export function baseLine(
             amount: same && context.own && exercise.plyo ? Math.min(owned.amount, full.amount) : owned.amount,
             rir: same ? full.rir : owned.rir,
             restSeconds: same ? full.restSeconds : owned.restSeconds,
+            ...(same && full.sides && { sides: full.sides }),
           }
         : {
             ...fresh,

@@ -8,6 +8,8 @@ export interface Place {
   readonly lane: boolean;
   readonly loading: LoadingKit;
   readonly hardSurface: boolean;
+  /** bars that can be lifted side by side; 1 where there is none */
+  readonly racks: number;
 }
 
 /** Whether a place has what an entry needs: equipment, and room to run or jump along. */

@@ -67,6 +67,17 @@ describe('a dose from its row', () => {
     expect([landings(1), landings(2)]).toEqual([90, 150]);
   });
 
+  test.each([
+    ['walking-lunge', 'D-ASST', 'alternate'],
+    ['power-skip', 'D-SLOW', 'alternate'],
+    // one leg at a time; one way and then the other; nothing to change
+    ['split-squat', 'D-ASST', undefined],
+    ['suitcase-carry', 'D-SLED', undefined],
+    ['back-squat', 'D-STR', undefined],
+  ] as const)('what steps from leg to leg alternates (DOSE-8): %s', (id, row, sides) => {
+    expect(chosen(id, row, 'middle', 'full')?.sides).toBe(sides);
+  });
+
   it('lets a rung’s own range go before the row’s', () => {
     const rung = { sets: [1, 2], amount: [4, 6] } as never;
     const own = chooseDose(METHOD.doses['D-MAX'], getExercise(LIBRARY, 'back-squat'), rung, 'top', settings, 'full');

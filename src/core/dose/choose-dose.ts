@@ -48,8 +48,13 @@ export function chooseDose(
     rir,
     restSeconds: restOf(row, exercise, sets, amount, settings, jumpRest),
     tempo: row.tempo ?? (row.fast ? 'fast' : null),
+    ...(changesSides(exercise) && { sides: 'alternate' as const }),
   };
 }
+
+/** What steps from one leg to the other rep by rep is counted a side and done alternating (DOSE-8). */
+const changesSides = ({ per, stance, doseUnit }: Exercise): boolean =>
+  per === 'side' && stance === 'alternating' && doseUnit === 'reps';
 
 /** Rows with % or RIR begin with the most reps and the least load, eccentric work (SAFE-10) and all others with the fewest (START-2). */
 const isCounted = (row: DoseRow, exercise: Exercise): boolean =>

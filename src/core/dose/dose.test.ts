@@ -4,6 +4,7 @@ import { LIBRARY, METHOD } from '$catalog';
 import { brief, dose } from '../../../tests/fixtures';
 import { formatAmount, formatDose, parseDose } from '../exchange';
 import { contactsOf } from '../jumps';
+import { ALONE } from '../../../tests/fixtures';
 import { layOut } from '../order';
 import { getExercise } from '../library';
 import {
@@ -288,7 +289,7 @@ describe('how a set goes over its sides (DOSE-8)', () => {
   ] as const)('time and landings go by it: %s', (sides, seconds, amounts) => {
     const planned: Dose = sides ? { ...timed, sides } : timed;
     const line = { slot: 'trunk', block: 'trunk', group: null, exercise: lie, dose: planned };
-    const { totalS, beats } = layOut([line], METHOD.settings);
+    const { totalS, beats } = layOut([line], ALONE, METHOD.settings);
     expect(totalS).toBe(seconds + 2 * lie.setUpSeconds);
     expect(beats.trunk?.length).toBe(sides === 'apart' ? 4 : 2);
     const once = contactsOf(hop, { ...timed, per: null }, METHOD.settings).raw;

@@ -30,6 +30,15 @@ describe('ramp sets (ORD-7)', () => {
     expect(of(id, own)).toEqual(expected);
   });
 
+  it('leaves out the light ones after another main lift, however few are left', () => {
+    const second = (own: Parameters<typeof dose>[0]) =>
+      rampSets(getExercise(LIBRARY, 'deadlift'), dose({ rir: 2, ...own }), KIT, METHOD, true).map(
+        ({ loadKg }) => loadKg,
+      );
+    expect(second({ loadKg: 100, percent: 0.8 })).toEqual([70, 85]);
+    expect(second({ loadKg: 100, percent: 0.5 })).toEqual([]);
+  });
+
   it('rises to under the working load, whatever that is', () => {
     fc.assert(
       fc.property(

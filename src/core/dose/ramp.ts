@@ -20,10 +20,21 @@ const emptyOf = (kind: Exercise['load']['kind'], kit: LoadingKit): number | null
         : null
       : null;
 
+type Loading = MethodTables['settings']['loading'];
+
+/** Whether a set belongs to a ramp: the heavy ones not to a light working set, the light ones not to a second main lift. */
+const isIn = ({ share }: Loading['ramp'][number], isLight: boolean, second: boolean, loading: Loading): boolean =>
+  (!isLight || share <= loading.rampLightBelow) && (!second || share >= loading.rampSecondFrom);
+
+/** How many ramp sets a load takes that is not rounded yet (ORD-7). */
+export const rampCount = (percent: number | null, second: boolean, loading: Loading): number =>
+  loading.ramp.filter((set) => isIn(set, percent !== null && percent < loading.rampLightBelow, second, loading)).length;
+
 /**
  * The ramp sets of a loaded main lift (ORD-7): the empty bar or lightest bell, then rising parts of the first working load,
  * each rounded down to what this place can load; left out are those within a tenth of the one before, and the heavy ones
  * where the working set itself is light. They are never hard sets.
+ * @param second after another main lift, who is warm for heavy work leaves out the light ones
  * @param dose of the day, with its load; a load still to be found has no ramp of its own: the first session looks for it
  * @returns lightest first; empty where there is nothing to ramp to
  * @example rampSets(squat, 100 kg × 5, kit, method) // bar × 5, 50 × 5, 70 × 3, 85 × 2
@@ -33,6 +44,7 @@ export function rampSets(
   dose: Dose,
   kit: LoadingKit,
   { settings: { loading } }: Pick<MethodTables, 'settings'>,
+  second = false,
 ): RampSet[] {
   const { loadKg, percent } = dose;
   if (loadKg === null || loadKg <= 0 || !takesLoad(exercise, dose)) return [];
@@ -43,9 +55,9 @@ export function rampSets(
     if (kg > 0 && kg >= before * (1 + loading.rampApart) && kg <= loadKg * (1 - loading.rampApart))
       sets.push({ loadKg: kg, reps });
   };
-  for (const { share, reps } of loading.ramp) {
+  for (const { share, reps } of loading.ramp.filter((set) => isIn(set, isLight, second, loading))) {
     if (share === 0) add(emptyOf(exercise.load.kind, kit) ?? 0, reps);
-    else if (!isLight || share <= loading.rampLightBelow) {
+    else {
       const load = implementLoad(share * loadKg, exercise.load.kind, kit);
       if (load.ok) add(load.value, reps);
     }

@@ -5,6 +5,9 @@ import { PHASES } from '../library/words';
 export const choiceSettingsSchema = z.object({
   /** part of a rest that counts where a partner's work fills it */
   pairedRest: z.number(),
+  /** the same of a rest so long that a partner's set hardly fills it */
+  pairedLongRest: z.number(),
+  longRestS: z.number(),
   /** points a jumper's own take-off weighs more, and strength less where a lift is strong enough (START-6, DOSE-6) */
   jumperPoints: z.number(),
   enoughPoints: z.number(),
@@ -27,6 +30,7 @@ export const choiceSettingsSchema = z.object({
   /** points for each hard set outside what the week leaves a session */
   /** a band where the place has something heavier */
   lightBand: z.number().int(),
+  lightBell: z.number().int(),
   offBand: z.number().int(),
   /** minutes from which assistance may take the most sets of its row */
   longSession: z.number(),

@@ -48,6 +48,12 @@ export const settingsSchema = z.object({
     /** how far ramp sets lie apart, and the working load under which the heavy ones are left out */
     rampApart: z.number(),
     rampLightBelow: z.number(),
+    /** a second main lift begins with the ramp sets from this part of its load */
+    rampSecondFrom: z.number(),
+    /** ramp sets until an unknown load is found, seconds of one, and the most who take turns at a rack */
+    rampToFind: z.number().int(),
+    rampSetS: z.number(),
+    rampMostAtRack: z.number().int(),
     layoff: z.array(z.object({ overDays: z.number(), factor: z.number().nullable() })),
   }),
   progress: z.object({
@@ -169,6 +175,8 @@ export const settingsSchema = z.object({
     catches: z.array(z.string()),
     /** lifts a coach leads with before their variants */
     usualMains: z.array(z.string()),
+    /** patterns on which beginners learn to squat, whatever bar their school squats with later */
+    firstSquats: z.array(z.string()),
     pulls: z.array(z.string()),
     /** presses and pulls that are the upper lift of a session of tiers */
     tierUppers: z.array(z.string()),

@@ -1,2 +1,3 @@
 export * from './timeline';
 export * from './check-pairs';
+export * from './room';

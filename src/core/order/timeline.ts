@@ -1,7 +1,8 @@
 import { amountsASet, restBetweenSides, roundSeconds, sidePlanOf, type Dose } from '../dose';
 import type { Exercise } from '../library';
 import type { MethodSettings } from '../method';
-import { isComplex } from '../session';
+import { isComplex, isSecondMain } from '../session';
+import { rampSeconds, restAtRack, type Room } from './room';
 
 /** What the clock needs of a line. */
 export interface TimedLine {
@@ -20,6 +21,8 @@ export interface Beat {
 }
 
 export interface Timeline {
+  /** the way to the working load of main lifts, before their first set (ORD-7); by slot */
+  readonly ramps: Readonly<Record<string, Pick<Beat, 'startS' | 'durationS'>>>;
   readonly beats: Readonly<Record<string, readonly Beat[]>>;
   readonly blocks: readonly { readonly block: string; readonly startS: number; readonly endS: number }[];
   readonly totalS: number;
@@ -42,28 +45,36 @@ export const setSeconds = (exercise: Exercise, dose: Dose): number =>
 /**
  * Lays a card on the clock (TIME-1): set = work + set-up; in a pair or triple the sets take turns with a switch
  * between, then what is left of the longest rest; a complex is set up once and rests after its last part (DOSE-9); a
- * transition between groups.
+ * transition between groups. A loaded main lift begins with its ramp sets, and rests no less than its rack does (ORD-7).
  * @param lines in the order they are done; lines of one group stand together
  */
-export function layOut(lines: readonly TimedLine[], settings: MethodSettings): Timeline {
+export function layOut(lines: readonly TimedLine[], room: Room, settings: MethodSettings): Timeline {
   const beats: Record<string, Beat[]> = {};
+  const ramps: Record<string, Timeline['ramps'][string]> = {};
   const blocks: { block: string; startS: number; endS: number }[] = [];
   let clock = 0;
   for (const [i, group] of groupLines(lines).entries()) {
     if (i > 0) clock += settings.time.transitionS;
     const startS = clock;
-    clock = layOutGroup(group, clock, settings, beats);
+    for (const line of group) {
+      const durationS = rampSeconds(line, isSecondMain(line.slot, lines), room, settings);
+      if (durationS === 0) continue;
+      ramps[line.slot] = { startS: clock, durationS };
+      clock += durationS;
+    }
+    clock = layOutGroup(group, clock, room, settings, beats);
     const block = group[0]?.block ?? '';
     const last = blocks.at(-1);
     if (last?.block === block) last.endS = clock;
     else blocks.push({ block, startS, endS: clock });
   }
-  return { beats, blocks, totalS: clock };
+  return { ramps, beats, blocks, totalS: clock };
 }
 
 function layOutGroup(
   group: readonly TimedLine[],
   startS: number,
+  room: Room,
   settings: MethodSettings,
   beats: Record<string, Beat[]>,
 ): number {
@@ -80,7 +91,8 @@ function layOutGroup(
         (beats[line.slot] ??= []).push({ startS: clock, ...beat });
         clock += beat.durationS + afterS;
       }
-      if (round + 1 < line.dose.sets) ready.push((straight ? 0 : clock) + (line.dose.restSeconds ?? 0));
+      if (round + 1 < line.dose.sets)
+        ready.push((straight ? 0 : clock) + restAtRack(line, setSeconds(line.exercise, line.dose), room, settings));
     }
     clock = straight ? clock + Math.max(0, ...ready) : Math.max(clock, ...ready);
   }

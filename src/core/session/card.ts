@@ -40,6 +40,10 @@ export interface Line {
 /** Slots that hold a main lift: the leading one, and the second of a *whole* session (WEEK-8). */
 export const isMainSlot = (slot: string): boolean => slot === 'main' || slot === 'main-2';
 
+/** Whether a main lift comes after another on its card, so that its athletes are warm for heavy work (ORD-7). */
+export const isSecondMain = (slot: string, lines: readonly { readonly slot: string }[]): boolean =>
+  slot === 'main-2' && lines.some((line) => line.slot === 'main');
+
 /** Substitutes a line keeps. */
 export const SUBSTITUTES_KEPT = 6;
 

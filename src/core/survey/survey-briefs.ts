@@ -23,6 +23,7 @@ export interface SurveyBrief {
 }
 
 const COUNT = 14;
+const RACKS = 4;
 /** The days cards are made for, in turn: what a warm-up takes goes by the day (ORD-8). */
 export const DAYS_MET = { from: '2026-11-24', days: 28 } as const;
 
@@ -99,6 +100,7 @@ function placeOf(name: PlaceName, library: Library): Brief['place'] {
   return {
     lane: true,
     hardSurface: false,
+    racks: RACKS,
     equipment: kit === 'all' ? all : [...kit],
     loading: {
       barbell: { bar: 20, pairs: [20, 10, 5, 2.5, 1.25].map((mass) => ({ mass, count: 8 })) },

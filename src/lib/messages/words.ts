@@ -1,3 +1,4 @@
+import { monthWord } from '$core/calendar';
 import type { Demand, Family, Muscle, Suit } from '$core/library';
 import type { Answer } from '$core/track';
 
@@ -110,7 +111,6 @@ export function listWords(words: readonly string[]): string {
 
 const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
 const WEEKDAYS_LONG = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const;
 
 /** A weekday, Monday 1 to Sunday 7. */
 export const weekdayWord = (weekday: number, long = false): string =>
@@ -118,8 +118,8 @@ export const weekdayWord = (weekday: number, long = false): string =>
 
 /** `24 Nov`: the month is named, so that no order of figures has to be known. */
 export function shortDate(day: string): string {
-  const [, month, date] = day.split('-');
-  return `${String(Number(date))} ${MONTHS[Number(month) - 1] ?? ''}`;
+  const [, month = '', date] = day.split('-');
+  return `${String(Number(date))} ${monthWord(month)}`;
 }
 
 /** `24 Nov 2026`, where the year may be another. */

@@ -101,4 +101,9 @@ export const placeOf = remember((kit: Kit): Place => ({
     bellsKg: kit.bellsKg,
   },
   hardSurface: kit.hardSurface,
+  racks: sideBySide(kit),
 }));
+
+/** Bars lifted at the same time: a rack needs a bar, a bar from the floor no rack. */
+const sideBySide = ({ racks, bars }: Kit): number =>
+  Math.max(1, racks > 0 && bars > 0 ? Math.min(racks, bars) : Math.max(racks, bars));

@@ -36,7 +36,7 @@ export function assessCard(
 ): Assessment {
   const { brief, library, method } = context;
   const entries = card.lines.map((line) => ({ ...line, exercise: getExercise(library, line.exerciseId) }));
-  const timeline = layOut(entries, method.settings);
+  const timeline = layOut(entries, context.room, method.settings);
   const counted = entries.map(({ exercise, dose }) => contactsOf(exercise, dose, method.settings));
   const contacts = { raw: sum(counted.map((c) => c.raw)), weighted: sum(counted.map((c) => c.weighted)) };
   const budget = dayBudget(context.jumpLevel, false, context);

@@ -87,7 +87,7 @@ const isOpen = ({ phases, roles, from, days }: Slot, role: Role, { minutes, phas
   (days === 'any' || (days === 'quiet') === quiet);
 
 const ENTRY_SETS = 2;
-const DEALT = 4;
+const DEALT = 8;
 
 /** The second main lift: the plan's, else the other dominance; where a new lift only enters, two sets of it (WEEK-6). */
 function secondMain(slot: Slot, first: Lead, second: Lead | null, enters: Lead | null): Slot {
@@ -95,5 +95,5 @@ function secondMain(slot: Slot, first: Lead, second: Lead | null, enters: Lead |
   // the plan deals it: only minutes that hold no more leave it out (WEEK-9)
   if (second !== null) return { ...slot, families, worth: slot.worth * DEALT };
   if (enters === null) return { ...slot, families };
-  return { ...slot, setsLess: 0, families, cap: { sets: ENTRY_SETS, amount: Infinity } };
+  return { ...slot, setsLess: 0, families, worth: slot.worth * DEALT, cap: { sets: ENTRY_SETS, amount: Infinity } };
 }

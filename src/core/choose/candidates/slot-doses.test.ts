@@ -43,4 +43,15 @@ describe('the doses a slot offers', () => {
     expect(reps({ tracks: { [athlete().id]: [owned] }, own: true })).toEqual(new Set(['5']));
     expect(reps(running(runningKey('medicine-ball-slam', 'D-BAL'), 4, 5))).toEqual(new Set(['5']));
   });
+
+  it('winds down for the level’s minutes or the fewest, whatever was done last', () => {
+    const minutes = (over: Partial<Brief>) => offered('cool-down', 'slow-opener-round', 'D-COOL', over);
+    expect(minutes({})).toEqual(['1x7', '1x5']);
+    expect(minutes(running(runningKey('slow-opener-round', 'D-COOL'), 1, 10))).toEqual(['1x7', '1x5']);
+  });
+
+  it('a main lift is never one set alone where its row has two, save for who is to be cautious (ORD-7)', () => {
+    expect(offered('main', 'back-squat', 'D-MICRO')).toEqual(['2x3']);
+    expect(offered('main', 'back-squat', 'D-MICRO', { athletes: [athlete({ caution: 'sets' })] })).toEqual(['1x3']);
+  });
 });

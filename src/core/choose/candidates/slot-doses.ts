@@ -23,6 +23,11 @@ export function slotDoses(exercise: Exercise, row: DoseRowId, slot: Slot, contex
   if (!level || !range) return [];
   const [least, most] = range.sets;
   if (slot.fixed) return [ofDay({ ...level, ...slot.fixed }, exercise, row, slot, context)];
+  // what winds down fits the minutes that are left, whatever it was last time
+  if (level.unit === 'minutes' && !method.doses[row].progresses)
+    return [...new Set([level.amount, range.amount[0]])].map((amount) =>
+      ofDay({ ...level, amount }, exercise, row, slot, context),
+    );
   const plan = slot.main ? plannedMain(exercise, row, brief) : null;
   const low = beginsLow(exercise, row, slot, context);
   const isNew = low && !Object.hasOwn(brief.running.doses, runningKey(exercise.id, row));
@@ -85,6 +90,8 @@ function restOf(exercise: Exercise, row: DoseRowId, level: Dose, { brief: { runn
   return { restSeconds: learned.seconds, ...(learned.today?.kind === 'reps-down' && { amount: learned.amount }) };
 }
 
+const LEAST_MAIN_SETS = 2;
+
 /** Sets offered of a line that is new: a main lift its level's, assistance the most only where a session is long. */
 function setNumbers(
   least: number,
@@ -99,7 +106,11 @@ function setNumbers(
   if (fewestSets || (main && isBesidePower(row, brief.phase, method))) return [least];
   if (brief.phase === 'transition') return main ? [level] : [least];
   const top = rows.liftLevel === 'foundation' ? middle : most;
-  if (main) return mainsWhole ? [level] : [level, least];
+  if (main) {
+    // the way up to a load is longer than a set of it: one set alone only where no second fits (ORD-7)
+    const whole = Math.max(level, Math.min(LEAST_MAIN_SETS, most));
+    return mainsWhole ? [whole] : [whole, least];
+  }
   const isAssistance = block !== 'jumps' && block !== 'power' && worth > 0;
   const isLong = brief.minutes >= method.settings.choice.longSession;
   return isAssistance && !isLong ? [middle, least] : [top, middle, least];

@@ -54,7 +54,7 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
   const quotasOf = ({ slot }: SlotOptions): typeof quotas => (slot.block === 'prep' ? [] : quotas);
   const patternsPinned = new Set<number>();
   const compiled = slots.map((entry, i) => {
-    const field = slotField(entry, brief.running);
+    const field = slotField(entry, context);
     const made = (options[i] ?? []).map((option): EngineOption =>
       option ? withQuotas(compileOption(option, entry, field, context), option, quotasOf(entry)) : NONE,
     );

@@ -2,22 +2,23 @@ import { hardSets } from '../../dose';
 import { contactsOf } from '../../jumps';
 import { bandOf } from '../../ledger';
 import { DEMANDS } from '../../library';
-import { setSeconds } from '../../order';
+import { rampSeconds, restAtRack, setSeconds } from '../../order';
 import { BANDED } from '../../season';
 import type { Option, SlotOptions } from '../candidates/options';
 import type { Context } from '../context';
 import { CONTACT_SCALE, type EngineOption } from '../engine/model';
-import { isBand, type SlotField } from './slot-field';
+import { isBand, isLightBell, type SlotField } from './slot-field';
 
 /** Turns an option into integers. */
 export function compileOption(
   option: Option,
   { slot }: Pick<SlotOptions, 'slot'>,
-  { hasFresh, heavier }: SlotField,
+  field: SlotField,
   context: Context,
 ): EngineOption {
   const { method, brief, limits } = context;
   const { exercise, dose, row } = option;
+  const { hasFresh, heavier } = field;
   const { choice, week } = method.settings;
   const contacts = contactsOf(exercise, dose, method.settings);
   const sets = hardSets(dose, exercise, method.doses[row], method);
@@ -38,13 +39,14 @@ export function compileOption(
       (kept ? (slot.main ? choice.keptMain : choice.kept) : 0) +
       (rotates ? choice.rotated : 0) +
       (lightly ? choice.lightBand : 0) +
+      (isLightBell(option, field, method) ? choice.lightBell : 0) +
       (again ? (exercise.plyo ? choice.sameJump : choice.sameLine) : 0) +
       (slot.main && method.settings.lifts.usualMains.includes(exercise.id) ? choice.usualMain : 0) +
       (slot.main && isMainSquat(exercise, context) ? choice.mainSquat : 0) -
       Math.round(choice.barredShare * option.barredShare) -
       (slot.main ? 0 : Math.round(choice.tightShare * context.tightShare(exercise.id))) -
       (near ? choice.sorenessPoint * exercise.soreness : 0),
-    timeS: lineSeconds(option, slot.group !== null ? choice.pairedRest : 1),
+    timeS: lineSeconds(option, slot, context),
     contacts: Math.round(contacts.weighted * CONTACT_SCALE),
     rawContacts: contacts.raw,
     pattern: context.patterns.get(exercise.pattern) ?? -1,
@@ -60,12 +62,22 @@ export function compileOption(
 }
 
 /**
- * Time of a line as the model counts it: sets × (set-up + work + effective rest). In a pair the rest is shared with the
- * partner's work, so a part of it counts; the true time is worked out afterwards.
+ * Time of a line as the model counts it: the way to a main lift's load, and sets × (set-up + work + effective rest). In a
+ * pair the rest is shared with the partner's work, so a part of it counts; a main lift's rest holds its partner's sets but
+ * the last. The true time is worked out afterwards.
  */
-function lineSeconds({ exercise, dose }: Option, restShare: number): number {
-  const rest = (dose.restSeconds ?? 0) * restShare;
-  return Math.round(dose.sets * setSeconds(exercise, dose) + (dose.sets - 1) * rest);
+function lineSeconds(
+  { exercise, dose }: Option,
+  { id, block, group, main }: SlotOptions['slot'],
+  { room, method: { settings } }: Context,
+): number {
+  const lifted = { slot: id, exercise, dose };
+  const setS = setSeconds(exercise, dose);
+  if (group !== null && block === 'main' && !main) return Math.round(setS);
+  const restS = restAtRack(lifted, setS, room, settings);
+  const { pairedRest, pairedLongRest, longRestS } = settings.choice;
+  const rest = restS * (group === null || main ? 1 : restS >= longRestS ? pairedLongRest : pairedRest);
+  return Math.round(rampSeconds(lifted, id === 'main-2', room, settings) + dose.sets * setS + (dose.sets - 1) * rest);
 }
 
 /** Demand × sets in the order of DEMANDS; a plain loop, since thousands of options are compiled for a card. */

@@ -3,6 +3,7 @@ import { LIBRARY, METHOD } from '$catalog';
 import { athlete, brief, dose } from '../../../../tests/fixtures';
 import type { AthleteFacts } from '../../athlete';
 import { getExercise } from '../../library';
+import { setSeconds } from '../../order';
 import { makeContext, type Brief } from '..';
 import { slotOptions } from '../candidates/options';
 import { helps } from './bonuses';
@@ -46,12 +47,39 @@ describe('the model is the brief in whole numbers', () => {
     expect(new Set(cool.options.map(({ exercise }) => exercise.pattern))).toEqual(new Set(['cool-down']));
   });
 
+  it('sets a bell aside near a maximum where a bar could do its lift, not for beginners (SEL-10)', () => {
+    const lin = (id: string, over: Partial<Brief> = {}) => {
+      const { context, slots } = compiled({ phase: 'pre-season', events: [], ...over });
+      const main = slots.find(({ slot }) => slot.id === 'main')!;
+      const option = main.options.find(({ exercise }) => exercise.id === id)!;
+      return [option.row, compileOption(option, main, slotField(main, context), context).lin];
+    };
+    const { usualMain, lightBell } = METHOD.settings.choice;
+    expect(lin('goblet-squat')).toEqual(['D-MAX', usualMain + lightBell]);
+    expect(lin('back-squat')).toEqual(['D-MAX', usualMain]);
+    const bells = { place: { ...brief().place, equipment: ['dumbbell', 'kettlebell'] } };
+    expect(lin('goblet-squat', bells)).toEqual(['D-MAX', usualMain]);
+    const beginners = { athletes: ['a', 'b'].map((id) => athlete({ id, liftLevel: 'foundation' })) };
+    expect(lin('goblet-squat', beginners)[1]).toBe(usualMain);
+  });
+
+  it('counts the time of a pair as its clock does: the partner of a main lift works inside its rest', () => {
+    const { slots, model, options } = compiled();
+    const timeOf = (id: string) => {
+      const at = slots.findIndex(({ slot }) => slot.id === id);
+      const pick = options[at]!.findIndex((option) => option !== null && option.dose.sets > 1);
+      return { seconds: model.slots[at]![pick]!.timeS, option: options[at]![pick]! };
+    };
+    const trunk = timeOf('main-trunk');
+    expect(trunk.seconds).toBe(Math.round(setSeconds(trunk.option.exercise, trunk.option.dose)));
+  });
+
   it('counts soreness only near an event that is there', () => {
     const lin = (over: Partial<Brief>) => {
       const { context, slots } = compiled(over);
       const main = slots.find(({ slot }) => slot.id === 'main')!;
       const option = main.options.find(({ exercise }) => exercise.soreness > 0)!;
-      return compileOption(option, main, slotField(main, context.brief.running), context).lin;
+      return compileOption(option, main, slotField(main, context), context).lin;
     };
     const on = (day: string) => ({ events: [{ day, kind: 'league' as const }] });
     expect(lin({})).toBe(lin(on('2026-11-28')));

@@ -30,7 +30,7 @@ export function openCard(context: Context): Result<OpenCard> {
     phase: brief.phase,
     quiet: context.limits.quiet,
     lead: leadOf(context),
-    squats: brief.schools.mainSquat === 'by profile' ? null : method.settings.lifts.mainSquat[brief.schools.mainSquat],
+    squats: squatsOf(context),
   };
   const filled = (of: Context): SlotOptions[] => {
     // a session asked for by name has its own slots, whatever the week's roles
@@ -47,6 +47,13 @@ export function openCard(context: Context): Result<OpenCard> {
     return choosePrep(open, of);
   };
   return ok({ template: template.value, filled });
+}
+
+/** The squats a club's main lift may be: its school's, and for beginners those on which every other is learned (method 13). */
+function squatsOf({ brief: { schools }, rows, method }: Context): readonly string[] | null {
+  if (schools.mainSquat === 'by profile') return null;
+  const { mainSquat, firstSquats } = method.settings.lifts;
+  return [...mainSquat[schools.mainSquat], ...(rows.liftLevel === 'foundation' ? firstSquats : [])];
 }
 
 /**

@@ -18,6 +18,8 @@ export interface Found {
   readonly selection: Selection;
   /** with the time limit the selection was found under */
   readonly model: EngineModel;
+  /** seconds over what the session may fill */
+  readonly overS: number;
 }
 
 /**
@@ -31,17 +33,19 @@ export function searchToTheClock(slots: readonly SlotOptions[], compiled: Compil
   const clockOf = (picks: readonly number[]): number => clockSeconds(slots, compiled, picks, context);
   let model = compiled.model;
   let found: Selection | null = null;
+  let overS = 0;
   for (let round = 0; round < CLOCK_ROUNDS; round++) {
     const selection = search(model);
     if (!selection) break;
     found = selection;
-    const overS = clockOf(selection.picks) - limitS;
+    const clockS = clockOf(selection.picks);
+    overS = clockS - limitS;
     if (overS <= 0) break;
-    // from the time it took, not the time it had: the model may have left some unused
-    const usedS = totalsOf(model, selection.picks).timeS;
-    model = { ...model, timeLimitS: Math.min(model.timeLimitS, usedS) - Math.max(LEAST_STEP_S, overS) };
+    // from the time it took, not the time it had: the model may have left some unused; in its own seconds, not the clock's
+    const usedS = Math.min(model.timeLimitS, totalsOf(model, selection.picks).timeS);
+    model = { ...model, timeLimitS: usedS - Math.max(LEAST_STEP_S, Math.round((usedS * overS) / clockS)) };
   }
-  return found && { selection: fill(found, model, limitS, clockOf), model: { ...model, timeLimitS: Infinity } };
+  return found && { selection: fill(found, model, limitS, clockOf), model: { ...model, timeLimitS: Infinity }, overS };
 }
 
 /** Takes single changes that gain points and fit the real clock, until none is left. */
@@ -122,5 +126,6 @@ const clockSeconds = (
         ? [{ slot: slot.id, block: slot.block, group: slot.group, exercise: option.exercise, dose: option.dose }]
         : [];
     }),
+    context.room,
     context.method.settings,
   ).totalS;

@@ -53,11 +53,12 @@ export function solveCard(brief: Brief, library: Library, method: MethodTables):
   }
   let compiled = buildModel(slots, template.template, context);
   let found = searchToTheClock(slots, compiled, context);
-  if (!found) {
+  if (!found || found.overS > 0) {
     // there is no time for all the sets of its mains
-    slots = filled({ ...context, mainsWhole: false });
-    compiled = buildModel(slots, template.template, context);
-    found = searchToTheClock(slots, compiled, context);
+    const lessSlots = filled({ ...context, mainsWhole: false });
+    const lessCompiled = buildModel(lessSlots, template.template, context);
+    const less = searchToTheClock(lessSlots, lessCompiled, context);
+    if (less && less.overS < (found?.overS ?? Infinity)) [slots, compiled, found] = [lessSlots, lessCompiled, less];
   }
   if (!found) {
     if (brief.keepRunning) return solveCard({ ...brief, keepRunning: false }, library, method);

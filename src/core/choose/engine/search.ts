@@ -18,8 +18,8 @@ const MOST_EXCHANGES = 60;
 
 /**
  * The best selection found: from the cheapest start slot by slot to the best option given the rest, then the best change
- * of two slots, until neither helps; once from the first slot on, once from the last and once from the most valuable, since
- * what is filled first takes the time and the contacts. Deterministic: options stand in id order and a change must gain to be taken.
+ * of two slots, until neither helps; once from the first slot on, once from the last and once from where most hangs on the
+ * choice, since what is filled first takes the time and the contacts. Deterministic: options stand in id order and a change must gain to be taken.
  * It takes and gives the shapes of the model; it does not prove the optimum, so an exact engine can take its place.
  * @returns null when even the cheapest selection breaks a limit
  */
@@ -40,12 +40,15 @@ export function search(model: EngineModel): Selection | null {
     }
     return { points, picks };
   };
-  const worth = model.slots.map((options) => Math.max(...options.map(({ lin }) => lin)));
-  const byWorth = [...order].sort((a, b) => (worth[b] ?? 0) - (worth[a] ?? 0) || a - b);
-  return [climb(order), climb([...order].reverse()), climb(byWorth)].reduce((best, one) =>
+  const stake = model.slots.map((options) => spread(options.map(({ lin }) => lin)));
+  const byStake = [...order].sort((a, b) => (stake[b] ?? 0) - (stake[a] ?? 0) || a - b);
+  return [climb(order), climb([...order].reverse()), climb(byStake)].reduce((best, one) =>
     one.points > best.points ? one : best,
   );
 }
+
+/** What hangs on a slot's choice, from its worst option to its best. */
+const spread = (lins: readonly number[]): number => Math.max(...lins) - Math.min(...lins);
 
 const optionAt = (model: EngineModel, slot: number, pick: number | undefined): EngineOption | undefined =>
   pick === undefined ? undefined : model.slots[slot]?.[pick];

@@ -1,8 +1,11 @@
 import { gymTimeOn } from '$core/season';
 import { getExercise } from '$core/library';
-import { layOut } from '$core/order';
+import { layOut, type Room } from '$core/order';
+import { placeOf } from '$lib/model/kit';
+import { lineScore } from '$lib/model/score';
 import { timesOf, type ClubContext } from '../repositories/club-context';
 import type { CallRows } from './call-rows';
+import { kitFor } from './make-brief';
 import { makeCalls, readMornings } from './make-calls';
 import { nextCardDay, sayDay } from './page-thread';
 import { answeredToday, movedByRule, settledToday, squadsStepped } from './settled-today';
@@ -57,7 +60,7 @@ export function readCalls(rows: CallRows, asked: string | null, health: boolean)
   };
 }
 
-function todayOf(squad: ClubContext['squads'][number], { club, sessions }: CallRows) {
+function todayOf(squad: ClubContext['squads'][number], { club, squads, sessions }: CallRows) {
   const gym = gymTimeOn(club.today, timesOf(squad));
   const own = sessions.filter((one) => one.day === club.today && one.squadId === squad.id && one.athleteId === null);
   if (!gym && own.length === 0) return [];
@@ -65,7 +68,13 @@ function todayOf(squad: ClubContext['squads'][number], { club, sessions }: CallR
   const entries = (session?.lines ?? [])
     .filter(({ exerciseId }) => club.library.exercises.has(exerciseId))
     .map((line) => ({ ...line, exercise: getExercise(club.library, line.exerciseId) }));
-  const timeline = layOut(entries, club.method.settings);
+  // a small picture of the card: each load counts as known
+  const room: Room = {
+    present: squads.get(squad.id)?.length ?? 0,
+    racks: placeOf(kitFor({ session: session ?? null, squad, club })).racks,
+    knows: () => true,
+  };
+  const timeline = layOut(entries, room, club.method.settings);
   return [
     {
       squadId: squad.id,
@@ -75,9 +84,7 @@ function todayOf(squad: ClubContext['squads'][number], { club, sessions }: CallR
       floor: session ? `/floor/${session.id}` : null,
       state: session ? (session.logs.length > 0 ? 'begun' : 'ready') : 'to make',
       minutes: session?.minutes ?? gym?.minutes ?? 0,
-      beats: entries.flatMap((entry) =>
-        (timeline.beats[entry.slot] ?? []).map((beat) => ({ ...beat, family: entry.exercise.family })),
-      ),
+      beats: entries.flatMap(({ slot, exercise }) => lineScore(timeline, slot, exercise.family)),
     },
   ];
 }

@@ -3,8 +3,7 @@ import { makeContext } from '$core/choose';
 import { firstSide, regressionOf, squadDoseOf, type DayLine, type Regression } from '$core/day';
 import { rampSets } from '$core/dose';
 import { getExercise } from '$core/library';
-import { isMainSlot } from '$core/session';
-import { layOut } from '$core/order';
+import { isMainSlot, isSecondMain } from '$core/session';
 import { viewsOf } from '$lib/model/exercise-view';
 import { placeOf } from '$lib/model/kit';
 import type { Tx } from '../db/client';
@@ -61,7 +60,13 @@ export function readFloor(rows: SquadDay, health: boolean, mayLog: boolean) {
               based: own.based,
               eased: own.eased,
               ramp: isMainSlot(line.slot)
-                ? rampSets(getExercise(club.library, own.exerciseId), own.dose, loading, club.method)
+                ? rampSets(
+                    getExercise(club.library, own.exerciseId),
+                    own.dose,
+                    loading,
+                    club.method,
+                    isSecondMain(line.slot, read.card.lines),
+                  )
                 : [],
               below: below(own),
               first: firstOf(own),
@@ -96,10 +101,8 @@ export function readFloor(rows: SquadDay, health: boolean, mayLog: boolean) {
     plates: loading.barbell,
     lines: shareAlike(lines),
     views: viewsOf(ids, libraryOf(club, squad)),
-    beats: layOut(
-      read.card.lines.map((line) => ({ ...line, exercise: getExercise(club.library, line.exerciseId) })),
-      club.method.settings,
-    ).beats,
+    beats: read.assessment.timeline.beats,
+    ramps: read.assessment.timeline.ramps,
     logs: sets.map(
       ({ athleteId, slot, setNumber, exerciseId, amount, loadKg, rir, fault, output, asWritten, flagged }) => ({
         athleteId,

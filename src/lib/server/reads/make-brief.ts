@@ -51,7 +51,11 @@ export const isOnTheWayBack = ({ athletes, athleteId, club, day }: SquadDay): bo
   athletes.some((row) => row.id === athleteId && legsReturnOn(row, day, club.method));
 
 /** The kit of the place a card is held in. */
-export function kitFor({ session, squad, club }: Pick<SquadDay, 'session' | 'squad' | 'club'>): Kit {
+export function kitFor({
+  session,
+  squad,
+  club,
+}: Pick<SquadDay, 'squad' | 'club'> & { readonly session: { readonly facilityId: string | null } | null }): Kit {
   const own = session?.facilityId == null ? undefined : club.facilities.find(({ id }) => id === session.facilityId);
   return own ? { ...DEFAULT_KIT, ...own.kit } : squad.kit;
 }

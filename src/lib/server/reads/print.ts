@@ -1,6 +1,7 @@
 import { squadDoseOf } from '$core/day';
 import { formatDose, formatMass, formatSets } from '$core/exchange';
 import { isComplex } from '$core/session';
+import { lineScore } from '$lib/model/score';
 import { viewsOf } from '$lib/model/exercise-view';
 import { libraryOf } from '../repositories/club-context';
 import { ownLines } from './own-lines';
@@ -58,7 +59,7 @@ export function readPrint(rows: SquadDay) {
       call: callOf(line.exerciseId),
       partner: views[line.exerciseId]?.partner ?? null,
       pins: views[line.exerciseId]?.pins ?? false,
-      beats: assessment.timeline.beats[line.slot] ?? [],
+      beats: lineScore(assessment.timeline, line.slot, views[line.exerciseId]?.family ?? 'mobility'),
     })),
     columns: columns.map((line) => ({ slot: line.slot, name: nameOf(line.exerciseId) })),
     athletes: people.map(({ id, name }) => ({

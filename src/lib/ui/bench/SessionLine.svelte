@@ -3,6 +3,7 @@
   import { formatDose } from '$core/exchange';
   import type { MassUnit } from '$core/units';
   import { sayReason, shortReason } from '$lib/messages';
+  import { lineScore } from '$lib/model/score';
   import FamilyGlyph from '../glyphs/FamilyGlyph.svelte';
   import ScoreStrip from '../parts/ScoreStrip.svelte';
   import type { BenchState } from './bench-state.svelte';
@@ -42,12 +43,9 @@
   const warned = $derived(
     (bench.assessment?.findings ?? []).find(({ facts, severity }) => facts.slot === line.slot && severity !== 'note'),
   );
-  const beats = $derived(
-    (bench.assessment?.timeline.beats[line.slot] ?? []).map((beat) => ({
-      ...beat,
-      family: view?.family ?? 'mobility',
-    })),
-  );
+  const timeline = $derived(bench.assessment?.timeline);
+  const beats = $derived(timeline ? lineScore(timeline, line.slot, view?.family ?? 'mobility') : []);
+  const rampS = $derived(timeline?.ramps[line.slot]?.durationS ?? 0);
   const lands = $derived(line.reasons.find((reason) => reason.code === 'lands'));
   const why = $derived(
     line.reasons.find((reason) =>
@@ -94,6 +92,7 @@
     <span class="note">
       {#if line.note}<em>{line.note}</em> ·
       {/if}{#if line.only}for {line.only.map(nameOf).join(', ')} ·
+      {/if}{#if rampS > 0}{Math.max(1, Math.round(rampS / 60))} min up to the load ·
       {/if}{under}{#if bench.shownAthlete === null}{#each line.only ? [] : differ as words (words)}&nbsp;· <strong
             >{words}</strong
           >{/each}{/if}

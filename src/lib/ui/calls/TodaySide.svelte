@@ -3,7 +3,7 @@
   import type { Moved, Mornings, Stepped } from '$lib/model/call';
   import MorningsSide from './Mornings.svelte';
   import MovedByRule from './MovedByRule.svelte';
-  import type { ScoreBeat } from '../parts/score';
+  import type { ScoreBeat } from '$lib/model/score';
   import ScoreStrip from '../parts/ScoreStrip.svelte';
 
   let {

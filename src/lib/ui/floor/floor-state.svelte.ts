@@ -3,7 +3,7 @@ import { v7 } from 'uuid';
 import { FAULTS_THAT_REGRESS, type Regression } from '$core/day';
 import type { Dose, PlateSet } from '$core/dose';
 import { partAt, shareStations, turnOrder, type SetPart } from '$core/floor';
-import type { Beat } from '$core/order';
+import type { Timeline } from '$core/order';
 import { isComplex } from '$core/session';
 import type { DoseRowId, MethodSettings } from '$core/method';
 import { stopsSelfPaced } from '$core/progress';
@@ -78,7 +78,8 @@ export interface FloorPage {
   readonly plates: PlateSet;
   readonly lines: readonly FloorLine[];
   readonly views: Readonly<Record<string, ExerciseView>>;
-  readonly beats: Readonly<Record<string, readonly Beat[]>>;
+  readonly beats: Timeline['beats'];
+  readonly ramps: Timeline['ramps'];
   readonly logs: readonly DoneSet[];
   readonly mayLog: boolean;
 }

@@ -41,6 +41,7 @@ const page = (athletes: FloorAthlete[], own: Partial<FloorPage> = {}): FloorPage
   ],
   views: {},
   beats: {},
+  ramps: {},
   logs: [],
   mayLog: true,
   ...own,

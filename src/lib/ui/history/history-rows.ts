@@ -1,4 +1,4 @@
-import { addDays, daysBetween } from '$core/calendar';
+import { addDays, daysBetween, monthWord } from '$core/calendar';
 import type { AthleteHistory } from '$lib/model/athlete-history';
 
 /** Heights of the rows of the history, px, top to bottom: each has its own scale under one time axis. */
@@ -20,7 +20,6 @@ export type HistoryRow = RowPlace &
 
 /** Weeks from which months are named, not Mondays. */
 const MONTHS_FROM = 10;
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
 /** Days named on the axis: first days of months, in a short time every other Monday; as a share of the width. */
 export function ticksOf({
@@ -33,7 +32,7 @@ export function ticksOf({
   return Array.from({ length: days }, (_, n) => ({ n, day: addDays(from, n) }))
     .filter(({ n, day }) => (many ? day.endsWith('-01') : n % 14 === 0))
     .map(({ n, day }) => {
-      const month = MONTHS[Number(day.slice(5, 7)) - 1] ?? '';
+      const month = monthWord(day.slice(5, 7));
       const year = many && month === 'Jan' ? ` ${day.slice(0, 4)}` : '';
       return { at: n / days, name: many ? `${month}${year}` : `${String(Number(day.slice(8)))} ${month}` };
     });

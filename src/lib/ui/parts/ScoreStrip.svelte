@@ -1,6 +1,6 @@
 <script lang="ts">
   import { FAMILY_HUE } from '../glyphs/family-glyph';
-  import type { ScoreBeat } from './score';
+  import type { ScoreBeat } from '$lib/model/score';
 
   let {
     beats,
@@ -32,7 +32,10 @@
   {#each beats as beat, i (i)}
     {@const w = Math.max(2, beat.durationS * scale)}
     <g fill="var(--{hue ? FAMILY_HUE[beat.family] : 'ink'})">
-      {#if beat.sides === 2}
+      {#if beat.ramp}
+        <!-- one rising wedge: the load goes up set by set -->
+        <path d="M{beat.startS * scale} {height}L{beat.startS * scale + w} {height / 3}V{height}Z" opacity="0.45" />
+      {:else if beat.sides === 2}
         <rect x={beat.startS * scale} y="0" width={Math.max(1.5, w / 2 - 0.7)} {height} />
         <rect x={beat.startS * scale + w / 2 + 0.7} y="0" width={Math.max(1.5, w / 2 - 0.7)} {height} />
       {:else}

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { tick } from 'svelte';
+  import { monthWord } from '$core/calendar';
   import { shortDate } from '$lib/messages';
   import type { Trouble } from '$lib/model/forms';
   import type { SeasonWeek } from '$lib/model/season';
@@ -25,7 +26,6 @@
     trouble: (form: string) => Trouble | null;
   } = $props();
 
-  const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
   /** Weeks next to each other that are alike, as one span. */
   const spans = <K,>(keyOf: (week: SeasonWeek) => K) =>
     weeks.reduce<{ key: K; from: number; to: number; week: SeasonWeek }[]>((all, week) => {
@@ -117,87 +117,84 @@
   </form>
 {/if}
 {#if said}<p class="warn-text" role="alert">{said}</p>{/if}
-<div>
-  <!-- svelte-ignore a11y_no_static_element_interactions -->
-  <div
-    class="strip"
-    style="--weeks: {weeks.length}"
-    bind:this={strip}
-    ondragover={(event) => {
-      if (!carried) return;
-      event.preventDefault();
-      over = weekAt(event.clientX, carried);
-    }}
-    ondrop={dropped}
-    ondragend={() => {
-      carried = null;
-      over = null;
-    }}
-  >
-    {#each months as month (month.from)}<span class="month" style={sizeOf(month)}
-        >{MONTHS[Number(month.key.slice(5)) - 1]}</span
-      >{/each}
-    <b class="row phase">Phase</b>
-    {#each phases as { key, week, ...span } (span.from)}
-      <span class="phase {week.closed ? 'closed' : week.phase}" style={sizeOf(span)} title={key}
-        >{span.to - span.from >= Math.floor(key.length / 5) ? key : ''}</span
-      >
-      {#if isAhead(span.from) && isGiven(weeks, span.from)}<button
-          class="edge on-phase"
-          style="grid-column: {span.from + 1}"
-          draggable="true"
-          ondragstart={carry({ what: 'edge', week: span.from })}
-          onkeydown={byKeys({ what: 'edge', week: span.from }, span.from)}
-          aria-label="{key} begins in week {span.from}: arrow keys move it"
-          title="Drag, or arrow keys"
-        ></button>{/if}
-    {/each}
-    <b class="row block">Block</b>
-    {#each blocks as { key, week, ...span } (key)}
-      <span class="block" style={sizeOf(span)} title="Block {key}, {week.of} weeks">{key}</span>
-      {#if isAhead(span.from) && span.to < weeks.length}<button
-          class="edge on-block"
-          style="grid-column: {span.to + 2}"
-          draggable="true"
-          ondragstart={carry({ what: 'block', first: span.from })}
-          onkeydown={byKeys({ what: 'block', first: span.from }, span.to + 1)}
-          aria-label="Block {key} ends in week {span.to}: arrow keys move its end"
-          title="Drag, or arrow keys"
-        ></button>{/if}
-    {/each}
-    <b class="row events">Events</b>
-    {#each weeks as week (week.number)}
-      <span class="events" style="grid-column: {week.number + 1}" title={eventsOf(week)}>
-        {#each week.events as event (event.id)}
-          {#if editable && event.day >= today}<button
-              class="mark"
-              draggable="true"
-              ondragstart={carry({ what: 'event', event, from: week.number })}
-              onkeydown={byKeys({ what: 'event', event, from: week.number }, week.number)}
-              aria-label="{event.name}, {event.kind}, {shortDate(event.day)}: arrow keys move it by a week"
-              ><i class={event.kind} class:peak={event.peak}></i></button
-            >{:else}<i class={event.kind} class:peak={event.peak}></i>{/if}
-        {/each}
-      </span>
-    {/each}
-    {#if over !== null}<span class="over" style="grid-column: {Math.min(over, weeks.length) + 1}"></span>{/if}
-    <b class="row marks">Week</b>
-    {#each weeks as week (week.number)}
-      <a
-        class="week"
-        class:now={week.number === now}
-        style="grid-column: {week.number + 1}"
-        href="{href}?week={week.number}"
-        data-sveltekit-noscroll
-        aria-current={week.number === shown ? 'true' : undefined}
-        aria-label="Week {week.number}, {week.closed ? 'closed' : week.phaseName}{week.kind === 'lighter'
-          ? ', lighter'
-          : ''}{week.test ? ', tests' : ''}{week.warns ? ', a warning' : ''}"
-        >{week.number}<small>{week.test ? 'test' : week.kind === 'lighter' ? 'less' : ''}{week.warns ? '!' : ''}</small
-        ></a
-      >
-    {/each}
-  </div>
+<!-- svelte-ignore a11y_no_static_element_interactions -->
+<div
+  class="strip"
+  style="--weeks: {weeks.length}"
+  bind:this={strip}
+  ondragover={(event) => {
+    if (!carried) return;
+    event.preventDefault();
+    over = weekAt(event.clientX, carried);
+  }}
+  ondrop={dropped}
+  ondragend={() => {
+    carried = null;
+    over = null;
+  }}
+>
+  {#each months as month (month.from)}<span class="month" style={sizeOf(month)}>{monthWord(month.key.slice(5))}</span
+    >{/each}
+  <b class="row phase">Phase</b>
+  {#each phases as { key, week, ...span } (span.from)}
+    <span class="phase {week.closed ? 'closed' : week.phase}" style={sizeOf(span)} title={key}
+      >{span.to - span.from >= Math.floor(key.length / 5) ? key : ''}</span
+    >
+    {#if isAhead(span.from) && isGiven(weeks, span.from)}<button
+        class="edge on-phase"
+        style="grid-column: {span.from + 1}"
+        draggable="true"
+        ondragstart={carry({ what: 'edge', week: span.from })}
+        onkeydown={byKeys({ what: 'edge', week: span.from }, span.from)}
+        aria-label="{key} begins in week {span.from}: arrow keys move it"
+        title="Drag, or arrow keys"
+      ></button>{/if}
+  {/each}
+  <b class="row block">Block</b>
+  {#each blocks as { key, week, ...span } (key)}
+    <span class="block" style={sizeOf(span)} title="Block {key}, {week.of} weeks">{key}</span>
+    {#if isAhead(span.from) && span.to < weeks.length}<button
+        class="edge on-block"
+        style="grid-column: {span.to + 2}"
+        draggable="true"
+        ondragstart={carry({ what: 'block', first: span.from })}
+        onkeydown={byKeys({ what: 'block', first: span.from }, span.to + 1)}
+        aria-label="Block {key} ends in week {span.to}: arrow keys move its end"
+        title="Drag, or arrow keys"
+      ></button>{/if}
+  {/each}
+  <b class="row events">Events</b>
+  {#each weeks as week (week.number)}
+    <span class="events" style="grid-column: {week.number + 1}" title={eventsOf(week)}>
+      {#each week.events as event (event.id)}
+        {#if editable && event.day >= today}<button
+            class="mark"
+            draggable="true"
+            ondragstart={carry({ what: 'event', event, from: week.number })}
+            onkeydown={byKeys({ what: 'event', event, from: week.number }, week.number)}
+            aria-label="{event.name}, {event.kind}, {shortDate(event.day)}: arrow keys move it by a week"
+            ><i class={event.kind} class:peak={event.peak}></i></button
+          >{:else}<i class={event.kind} class:peak={event.peak}></i>{/if}
+      {/each}
+    </span>
+  {/each}
+  {#if over !== null}<span class="over" style="grid-column: {Math.min(over, weeks.length) + 1}"></span>{/if}
+  <b class="row marks">Week</b>
+  {#each weeks as week (week.number)}
+    <a
+      class="week"
+      class:now={week.number === now}
+      style="grid-column: {week.number + 1}"
+      href="{href}?week={week.number}"
+      data-sveltekit-noscroll
+      aria-current={week.number === shown ? 'true' : undefined}
+      aria-label="Week {week.number}, {week.closed ? 'closed' : week.phaseName}{week.kind === 'lighter'
+        ? ', lighter'
+        : ''}{week.test ? ', tests' : ''}{week.warns ? ', a warning' : ''}"
+      >{week.number}<small>{week.test ? 'test' : week.kind === 'lighter' ? 'less' : ''}{week.warns ? '!' : ''}</small
+      ></a
+    >
+  {/each}
 </div>
 
 <style>

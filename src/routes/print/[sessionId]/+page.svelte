@@ -55,14 +55,7 @@
             {/if}{#if line.call}<b>“{line.call.ready}” … “{line.call.go}”</b>
             {/if}{line.cues}{line.pins ? ' Pins set.' : ''}{line.partner ? ` Partner ${line.partner}.` : ''}</td
           >
-          <td class="score"
-            ><ScoreStrip
-              beats={line.beats.map((beat) => ({ ...beat, family: line.family }))}
-              minutes={data.totalMinutes}
-              height={9}
-              hue={false}
-            /></td
-          >
+          <td class="score"><ScoreStrip beats={line.beats} minutes={data.totalMinutes} height={9} hue={false} /></td>
         </tr>
       {/each}
     </tbody>

@@ -6,7 +6,7 @@
   import { bindKeys } from '$lib/ui/shell/keys';
   import FamilyGlyph from '$lib/ui/glyphs/FamilyGlyph.svelte';
   import ScoreStrip from '$lib/ui/parts/ScoreStrip.svelte';
-  import { scoreOf } from '$lib/ui/parts/score';
+  import { scoreOf } from '$lib/model/score';
   import { FloorState } from '$lib/ui/floor/floor-state.svelte';
   import AllAsWritten from '$lib/ui/floor/AllAsWritten.svelte';
   import WhoIsHere from '$lib/ui/floor/WhoIsHere.svelte';
@@ -22,11 +22,11 @@
   const view = $derived(line ? data.views[line.exerciseId] : undefined);
   const score = $derived(
     scoreOf(
-      { beats: data.beats, blocks: [], totalS: 0 },
+      data,
       (slot) => data.views[data.lines.find((one) => one.slot === slot)?.exerciseId ?? '']?.family ?? 'mobility',
     ),
   );
-  const cursorS = $derived(line ? (data.beats[line.slot]?.[0]?.startS ?? 0) : 0);
+  const cursorS = $derived(line ? ((data.ramps[line.slot] ?? data.beats[line.slot]?.[0])?.startS ?? 0) : 0);
   const left = $derived(
     floor.restEndsAt === null ? null : Math.max(0, Math.ceil((floor.restEndsAt - floor.now) / 1000)),
   );
