@@ -92,7 +92,7 @@
     <span class="note">
       {#if line.note}<em>{line.note}</em> ·
       {/if}{#if line.only}for {line.only.map(nameOf).join(', ')} ·
-      {/if}{#if rampS > 0}{Math.max(1, Math.round(rampS / 60))} min up to the load ·
+      {/if}{#if rampS > 0}{Math.max(1, Math.round(rampS / 60))} min up to the load ·{' '}
       {/if}{under}{#if bench.shownAthlete === null}{#each line.only ? [] : differ as words (words)}&nbsp;· <strong
             >{words}</strong
           >{/each}{/if}
