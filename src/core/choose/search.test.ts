@@ -9,7 +9,8 @@ import { coverageTable } from './compile/coverage-table';
 import type { EngineModel } from './engine/model';
 import { addTo, breaksLimit, pointsOf, startTotals } from './engine/objective';
 import { slotOptions } from './candidates/options';
-import { search, totalsOf } from './engine/search';
+import { search } from './engine/search';
+import { totalsOf } from './engine/selection';
 
 const MOST_TRIED = 45;
 

@@ -5,7 +5,8 @@ import { sessionSeconds } from '../compile/session-seconds';
 import type { Context } from '../context';
 import type { EngineModel } from '../engine/model';
 import { addTo, breaksLimit, pointsOf, pointsWith, type Totals } from '../engine/objective';
-import { search, totalsOf, type Selection } from '../engine/search';
+import { search } from '../engine/search';
+import { totalsOf, type Selection } from '../engine/selection';
 
 /** Times the search is run again with less time when the laid-out card runs over. */
 const CLOCK_ROUNDS = 6;

@@ -9,7 +9,7 @@ import type { SlotOptions } from '../candidates/options';
 import { buildModel, type Compiled } from '../compile/build-model';
 import { makeContext, type Context } from '../context';
 import type { EngineModel } from '../engine/model';
-import type { Selection } from '../engine/search';
+import type { Selection } from '../engine/selection';
 import { explainLine } from '../explain/explain-line';
 import { findSwaps, type Swap } from '../explain/find-swaps';
 import { searchToTheClock } from './search-to-the-clock';

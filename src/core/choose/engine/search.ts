@@ -1,18 +1,8 @@
+import { bestPairs } from './best-pairs';
 import type { EngineModel, EngineOption } from './model';
-import { addTo, breaksLimit, gainOf, pointsOf, pointsWith, startTotals, type Totals } from './objective';
+import { breaksLimit, pointsOf, pointsWith, type Totals } from './objective';
+import { exchange, totalsOf, type Selection } from './selection';
 
-/** A selection: one option index for each slot, with its points. */
-export interface Selection {
-  readonly picks: readonly number[];
-  readonly points: number;
-}
-
-/** Best options of a slot that take part in the pairwise exchange: more where there are few slots to pair. */
-const PAIR_WIDTH = 5;
-const WIDE_PAIR_WIDTH = 12;
-const FEW_SLOTS = 8;
-/** Seconds added to an option's time when ranked by points for its time, so that short ones do not win by that alone. */
-const TIME_FLOOR_S = 30;
 /** Exchanges taken before the search gives in; far more than any card has needed. */
 const MOST_EXCHANGES = 60;
 
@@ -49,32 +39,6 @@ export function search(model: EngineModel): Selection | null {
 
 /** What hangs on a slot's choice, from its worst option to its best. */
 const spread = (lins: readonly number[]): number => Math.max(...lins) - Math.min(...lins);
-
-const optionAt = (model: EngineModel, slot: number, pick: number | undefined): EngineOption | undefined =>
-  pick === undefined ? undefined : model.slots[slot]?.[pick];
-
-/** Sums of a selection. */
-export function totalsOf(model: EngineModel, picks: readonly number[]): Totals {
-  const totals = startTotals(model);
-  picks.forEach((pick, slot) => {
-    const option = optionAt(model, slot, pick);
-    if (option) addTo(totals, option, 1);
-  });
-  return totals;
-}
-
-function exchange(
-  model: EngineModel,
-  totals: Totals,
-  slot: number,
-  from: number | undefined,
-  to: number | undefined,
-): void {
-  const out = optionAt(model, slot, from);
-  const into = optionAt(model, slot, to);
-  if (out) addTo(totals, out, -1);
-  if (into) addTo(totals, into, 1);
-}
 
 /** The selection with the least time and contacts, each pattern once. */
 function cheapest(model: EngineModel): number[] | null {
@@ -122,72 +86,4 @@ function bestEach(model: EngineModel, picks: number[], totals: Totals, from: num
     }
   }
   return points;
-}
-
-/** For each slot in turn the best change of it together with one other, taken at once. */
-function bestPairs(
-  model: EngineModel,
-  picks: number[],
-  totals: Totals,
-  from: number,
-  order: readonly number[],
-): number {
-  let points = from;
-  const width = order.length <= FEW_SLOTS ? WIDE_PAIR_WIDTH : PAIR_WIDTH;
-  const short = new Map(order.map((slot) => [slot, shortlist(model, picks, totals, slot, width)]));
-  for (const [at, a] of order.entries()) {
-    let best: readonly (readonly [number, number])[] = [];
-    exchange(model, totals, a, picks[a], undefined);
-    for (const pickA of short.get(a) ?? []) {
-      exchange(model, totals, a, undefined, pickA);
-      for (const b of order.slice(at + 1)) {
-        exchange(model, totals, b, picks[b], undefined);
-        const without = pointsOf(model, totals);
-        for (const pickB of short.get(b) ?? []) {
-          const option = optionAt(model, b, pickB);
-          const gained = option ? pointsWith(model, totals, without, option) : -Infinity;
-          if (gained <= points) continue;
-          points = gained;
-          best = [
-            [a, pickA],
-            [b, pickB],
-          ];
-        }
-        exchange(model, totals, b, undefined, picks[b]);
-      }
-      exchange(model, totals, a, pickA, undefined);
-    }
-    exchange(model, totals, a, undefined, picks[a]);
-    for (const [slot, pick] of best) {
-      exchange(model, totals, slot, picks[slot], pick);
-      picks[slot] = pick;
-    }
-  }
-  return points;
-}
-
-/**
- * The options of a slot worth trying two at a time, with the rest as it is and limits left out: those with the most
- * points, and those with the most points for their time, which matter when the clock is what binds.
- */
-function shortlist(
-  model: EngineModel,
-  picks: readonly number[],
-  totals: Totals,
-  slot: number,
-  width: number,
-): number[] {
-  exchange(model, totals, slot, picks[slot], undefined);
-  const ranked = (model.slots[slot] ?? []).map((option, i) => {
-    const gain = gainOf(model, totals, option);
-    return { i, points: gain, forItsTime: gain / (option.timeS + TIME_FLOOR_S) };
-  });
-  exchange(model, totals, slot, undefined, picks[slot]);
-  const others = ranked.filter(({ i }) => i !== picks[slot]);
-  const best = (by: 'points' | 'forItsTime'): number[] =>
-    [...others]
-      .sort((a, b) => b[by] - a[by] || a.i - b.i)
-      .slice(0, width)
-      .map(({ i }) => i);
-  return [...new Set([...best('points'), ...best('forItsTime')])];
 }

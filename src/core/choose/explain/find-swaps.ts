@@ -3,7 +3,7 @@ import type { SlotOptions } from '../candidates/options';
 import { buildModel, type Compiled } from '../compile/build-model';
 import type { Context } from '../context';
 import { addTo, breaksLimit, pointsOf } from '../engine/objective';
-import { totalsOf, type Selection } from '../engine/search';
+import { totalsOf, type Selection } from '../engine/selection';
 
 /** What could stand in a slot instead, with what it would cost (SEL-4). */
 export interface Swap {
