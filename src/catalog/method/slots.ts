@@ -100,7 +100,7 @@ export const POWER = slot('power', 'power', {
   families: ['olympic'],
   qualities: ['power'],
   rows: 'power',
-  worth: 70000,
+  worth: 150000,
 });
 export const THROW = slot('throw', 'power', {
   families: ['olympic'],

@@ -64,7 +64,7 @@ describe('sports that push sideways', () => {
 });
 
 it.each<Asked>([
-  ['climbing', 'specific', 60, 'foundation', 'landmine'],
+  ['climbing', 'specific', 60, 'foundation', 'bells'],
   ['softball', 'pre-season', 45, 'developing', 'landmine'],
 ])('a jumping phase trains its jumps before it adds to the rest: %s', (...of) => {
   const { contacts, budget } = assess(briefOf(...of)).assessment;

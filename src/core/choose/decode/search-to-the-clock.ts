@@ -9,7 +9,7 @@ import { search } from '../engine/search';
 import { totalsOf, type Selection } from '../engine/selection';
 
 /** Times the search is run again with less time when the laid-out card runs over. */
-const CLOCK_ROUNDS = 6;
+const CLOCK_ROUNDS = 8;
 /** Least that is taken off each time: a few seconds over would otherwise take many rounds. */
 const LEAST_STEP_S = 20;
 /** Rounds over all slots in which single changes are tried by the real clock. */
@@ -44,7 +44,9 @@ export function searchToTheClock(slots: readonly SlotOptions[], compiled: Compil
     if (overS <= 0) break;
     // from the time it took, not the time it had: the model may have left some unused; in its own seconds, not the clock's
     const usedS = Math.min(model.timeLimitS, totalsOf(model, selection.picks).timeS);
-    model = { ...model, timeLimitS: usedS - Math.max(LEAST_STEP_S, Math.round((usedS * overS) / clockS)) };
+    // each time a larger step, so that it ends under the clock
+    const stepS = Math.max(LEAST_STEP_S, (usedS * overS) / clockS) * (1 + round / 2);
+    model = { ...model, timeLimitS: Math.round(usedS - stepS) };
   }
   return found && { selection: fill(found, model, limitS, clockOf), model: { ...model, timeLimitS: Infinity }, overS };
 }
