@@ -296,7 +296,7 @@ export const SETTINGS: MethodSettings = {
     balanceFar: 4000,
     sorenessPoint: 1500,
     missedQuota: 30000,
-    offBand: 16000,
+    offBand: 24000,
     usualSessions: 2,
     longSession: 75,
     easyTimeShare: 0.25,

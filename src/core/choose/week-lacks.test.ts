@@ -11,7 +11,7 @@ const week = (held: [string, boolean?][], over: Partial<WeekSoFar> = {}): WeekSo
 });
 /** A card of one line, and what is said of its week. */
 const said = (of: WeekSoFar | null, over: Partial<Brief> = {}, shape: Partial<Brief['shape']> = {}) => {
-  const own = brief({ events: [], minutes: 60, week: of, ...over });
+  const own = brief({ events: [], minutes: 90, week: of, ...over });
   const solved = solveCard(own, LIBRARY, METHOD);
   if (!solved.ok) throw new Error(JSON.stringify(solved.issues));
   const { card, view } = solved.value;

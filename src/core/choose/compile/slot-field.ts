@@ -9,7 +9,7 @@ export interface SlotField {
   readonly hasFresh: boolean;
   /** families of which it has something heavier than a band */
   readonly heavier: ReadonlySet<Family>;
-  /** families whose lift near a maximum can be done on a bar, for who is past the first steps (SEL-10) */
+  /** families whose lift by load can be done on a bar, for who is past the first steps (SEL-10) */
   readonly onBar: ReadonlySet<Family>;
 }
 
@@ -29,14 +29,15 @@ export function slotField(
   );
   const onBar = new Set(
     (slot.main && rows.liftLevel !== 'foundation' ? options : [])
-      .filter((option) => isNearMaximum(option, method) && option.exercise.load.kind === 'barbell')
+      .filter((option) => isByLoad(option, method) && option.exercise.load.kind === 'barbell')
       .map(({ exercise }) => exercise.family),
   );
   return { hasFresh, heavier, onBar };
 }
 
-const isNearMaximum = ({ row }: SlotOptions['options'][number], { doses }: MethodTables): boolean =>
-  doses[row].quality === 'max-strength';
+/** Rows written by a share of the maximum: assistance is not. */
+const isByLoad = ({ row }: SlotOptions['options'][number], { doses }: MethodTables): boolean =>
+  doses[row].intensity !== null;
 
 const BELLS: readonly Exercise['load']['kind'][] = ['dumbbell', 'kettlebell'];
 
@@ -46,7 +47,7 @@ export const isLightBell = (
   { onBar }: Pick<SlotField, 'onBar'>,
   method: MethodTables,
 ): boolean =>
-  BELLS.includes(option.exercise.load.kind) && onBar.has(option.exercise.family) && isNearMaximum(option, method);
+  BELLS.includes(option.exercise.load.kind) && onBar.has(option.exercise.family) && isByLoad(option, method);
 
 /** Whether a band is all that loads it. */
 export const isBand = ({ load }: SlotOptions['options'][number]['exercise']): boolean => load.kind === 'band';
