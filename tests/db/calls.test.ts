@@ -27,6 +27,7 @@ import {
   close,
   dayOf,
   logDay,
+  holding,
   makeCard,
   onDay,
   readOn,
@@ -205,7 +206,8 @@ describe('the next card’s brief', () => {
   async function voted(answers: readonly Partial<CheckInBody>[], known = true) {
     if (known) await knownGround(club, club.athletes, '2026-11-10');
     onDay('2026-11-16');
-    const id = await makeCard(club, '2026-11-16', { phase: 'general' });
+    const calf = holding('calf', 'heel-raised-hold');
+    const id = await makeCard(club, '2026-11-16', { phase: 'general', ...calf });
     const was = (await session(club, id)).lines.find(({ slot }) => slot === 'calf')!;
     await logDay(club, '2026-11-16', id, (line) => line.slot === 'calf' && line.athleteId !== club.athletes[3]);
     onDay('2026-11-17');

@@ -47,6 +47,11 @@ export interface CardAsked extends Partial<Asked> {
   readonly brief?: (brief: Brief) => Brief;
 }
 
+/** A card with an entry the coach chose for a slot, for what is not about the choice. */
+export const holding = (slot: string, exerciseId: string): Pick<CardAsked, 'brief'> => ({
+  brief: (brief) => ({ ...brief, pins: { [slot]: { exerciseId, dosed: null, typed: false, byCoach: true } } }),
+});
+
 /** Chooses the squad's card for a day as the Bench does. */
 export async function chooseCard(club: TestClub, day: string, { brief: change, ...own }: CardAsked = {}) {
   const rows = await dayOf(club, day);

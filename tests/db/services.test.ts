@@ -26,6 +26,7 @@ import {
   lineOn,
   log,
   logDay,
+  holding,
   makeCard,
   onDay,
   readOn,
@@ -336,7 +337,7 @@ describe('the floor', () => {
 
 describe('morning to next session', () => {
   it('overly tight, thigh: nothing waits, and the next card asks less (PROG-16)', async () => {
-    const id = await makeCard(club);
+    const id = await makeCard(club, DAY, holding('jump-1', 'countermovement-jump'));
     const before = await lineOn(club, DAY, first, 'jump-1');
     await logDay(club, DAY, id, (line) => line.slot === 'jump-1' && line.athleteId === first);
     onDay(NEXT);
