@@ -5,15 +5,17 @@ import type { DoseRowId } from '../../method';
 import { athlete, brief, dose, trackOf } from '../../../../tests/fixtures';
 import { runningKey, type Brief, type Running } from '../brief';
 import { makeContext } from '../context';
-import { slotDoses } from './slot-doses';
+import { slotDoses, type SlotDose } from './slot-doses';
 
-const offered = (slotId: string, id: string, row: DoseRowId, over: Partial<Brief> = {}): string[] => {
+const dosesOf = (slotId: string, id: string, row: DoseRowId, over: Partial<Brief> = {}): SlotDose[] => {
   const slot = METHOD.templates.full!.slots.find((one) => one.id === slotId)!;
   const context = makeContext(brief({ events: [], athletes: [athlete()], ...over }), LIBRARY, METHOD);
-  return slotDoses(getExercise(LIBRARY, id), row, slot, context).map(
-    ({ dose: { sets, amount } }) => `${String(sets)}x${String(amount)}`,
-  );
+  return slotDoses(getExercise(LIBRARY, id), row, slot, context);
 };
+const offered = (slotId: string, id: string, row: DoseRowId, over: Partial<Brief> = {}): string[] =>
+  dosesOf(slotId, id, row, over).map(({ dose: { sets, amount } }) => `${String(sets)}x${String(amount)}`);
+const restOf = (slotId: string, id: string, row: DoseRowId): (number | null)[] =>
+  dosesOf(slotId, id, row).map(({ dose }) => dose.restSeconds);
 const running = (key: string, sets: number, amount: number, over: Partial<Running> = {}): Partial<Brief> => ({
   running: { ...brief().running, doses: { [key]: dose({ sets, amount }) }, ...over },
 });
@@ -52,6 +54,7 @@ describe('the doses a slot offers', () => {
 
   it('a main lift is never one set alone where its row has two, save for who is to be cautious (ORD-7)', () => {
     expect(offered('main', 'back-squat', 'D-MICRO')).toEqual(['2x3']);
+    expect(restOf('main', 'back-squat', 'D-MICRO')).toEqual([120]);
     expect(offered('main', 'back-squat', 'D-MICRO', { athletes: [athlete({ caution: 'sets' })] })).toEqual(['1x3']);
   });
 });

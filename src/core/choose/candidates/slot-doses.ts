@@ -1,5 +1,5 @@
 import { easeForDay, easeForWeek, plannedMain } from '../../day';
-import { chooseDose, type Dose } from '../../dose';
+import { chooseDose, type Dose, type DoseLevel } from '../../dose';
 import { isFast, type Exercise, type Phase } from '../../library';
 import type { DoseRowId, MethodTables, Slot } from '../../method';
 import { doseRange, rungOf } from '../../progress';
@@ -18,7 +18,12 @@ export type SlotDose = Pick<Line, 'dose' | 'full'>;
 export function slotDoses(exercise: Exercise, row: DoseRowId, slot: Slot, context: Context): SlotDose[] {
   const { method, library, doseLevel, brief } = context;
   const rung = rungOf(exercise, library)?.rung ?? null;
-  const level = chooseDose(method.doses[row], exercise, rung, doseLevel, method.settings, brief.schools.jumpRest);
+  const at = (of: DoseLevel): Dose | null =>
+    chooseDose(method.doses[row], exercise, rung, of, method.settings, brief.schools.jumpRest);
+  const level = at(doseLevel);
+  // a level of one set has nothing to rest between; more sets of it have
+  const rested = (dose: Dose): Dose =>
+    dose.sets > 1 && dose.restSeconds === null ? { ...dose, restSeconds: at('top')?.restSeconds ?? null } : dose;
   const range = doseRange(exercise, method.doses[row], library);
   if (!level || !range) return [];
   const [least, most] = range.sets;
@@ -37,7 +42,9 @@ export function slotDoses(exercise: Exercise, row: DoseRowId, slot: Slot, contex
       Math.max(1, number - (slot.setsLess ?? 0)),
     );
     const amount = low ? Math.min(level.amount, range.amount[0]) : level.amount;
-    return [...new Set(sets)].map((number) => ofDay({ ...level, sets: number, amount }, exercise, row, slot, context));
+    return [...new Set(sets)].map((number) =>
+      ofDay(rested({ ...level, sets: number, amount }), exercise, row, slot, context),
+    );
   }
   // sets and reps run on; how much stays in reserve belongs to the week of the block
   const wanted: Dose = plan
@@ -49,18 +56,18 @@ export function slotDoses(exercise: Exercise, row: DoseRowId, slot: Slot, contex
         tempo: plan.tempo === undefined ? level.tempo : plan.tempo,
       }
     : { ...level, ...running, rir: level.rir, ...restOf(exercise, row, level, context) };
-  const full = ofDay(wanted, exercise, row, slot, context);
+  const full = ofDay(rested(wanted), exercise, row, slot, context);
   // when minutes fail the main lift goes last (WEEK-9): fewer of its sets are tried only where nothing else fits
   if (least >= full.dose.sets || (plan && context.mainsWhole)) return [full];
   // a set that the squad has just earned is no set to save minutes with
   if (!plan && earnsSet(exercise, row, context)) return [full];
   const rules = [...(full.full?.rules ?? []), ...(plan ? [] : ['TIME-1'])];
-  const at = (sets: number): SlotDose => ({
+  const fewer = (sets: number): SlotDose => ({
     dose: { ...full.dose, sets },
     full: rules.length > 0 ? { dose: wanted, rules } : null,
   });
   const held = plan ? undefined : heldSets(exercise, row, context);
-  return held !== undefined && held < full.dose.sets ? [at(Math.max(least, held))] : [full, at(least)];
+  return held !== undefined && held < full.dose.sets ? [fewer(Math.max(least, held))] : [full, fewer(least)];
 }
 
 /**
