@@ -1,10 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
 import { LIBRARY, METHOD } from '$catalog';
-import { brief, dose } from '../../../tests/fixtures';
+import { ALONE, brief, dose } from '../../../tests/fixtures';
 import { formatAmount, formatDose, parseDose } from '../exchange';
 import { contactsOf } from '../jumps';
-import { ALONE } from '../../../tests/fixtures';
 import { layOut } from '../order';
 import { getExercise } from '../library';
 import {

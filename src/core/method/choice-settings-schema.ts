@@ -27,10 +27,10 @@ export const choiceSettingsSchema = z.object({
   balanceFar: z.number().int(),
   sorenessPoint: z.number().int(),
   missedQuota: z.number().int(),
-  /** points for each hard set outside what the week leaves a session */
-  /** a band where the place has something heavier */
+  /** a band where the place has something heavier, and a bell where a bar can do its lift by load */
   lightBand: z.number().int(),
   lightBell: z.number().int(),
+  /** points for each hard set outside what the week leaves a session */
   offBand: z.number().int(),
   /** minutes from which assistance may take the most sets of its row */
   longSession: z.number(),

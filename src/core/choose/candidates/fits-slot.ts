@@ -1,18 +1,15 @@
 import { hasKit } from '../../day';
 import { ledBy } from '../../ledger';
-import { suitsOf, type Exercise, type Level } from '../../library';
+import { suitsOf, type Exercise } from '../../library';
 import type { AskedKind, Slot } from '../../method';
 import type { Context } from '../context';
+import { schoolSquats } from './school-squats';
 
 const COOL_DOWN = 'cool-down';
 
 /** Whether an entry belongs in a slot at this place, whoever does it. */
-export function fitsSlot(
-  exercise: Exercise,
-  slot: Slot,
-  guardIds: ReadonlySet<string>,
-  { brief, method, kind, rows }: Context,
-): boolean {
+export function fitsSlot(exercise: Exercise, slot: Slot, guardIds: ReadonlySet<string>, context: Context): boolean {
+  const { brief, method, kind } = context;
   if (!slot.families.includes(exercise.family)) return false;
   if (brief.shape.banned.includes(exercise.id)) return false;
   if (slot.patterns.length > 0 && !slot.patterns.includes(exercise.pattern)) return false;
@@ -34,7 +31,7 @@ export function fitsSlot(
     exercise.load.kind !== 'bodyweight'
   )
     return false;
-  if (slot.main && isOtherSquat(exercise, brief.schools.mainSquat, rows.liftLevel, method)) return false;
+  if (slot.main && isOtherSquat(exercise, context)) return false;
   if (slot.main && isHipLedSquat(exercise) && brief.schools.mainSquat === 'by profile') return false;
   return !isBarredLift(exercise, brief.schools.olympicLifts, method) && hasKit(exercise, brief.place);
 }
@@ -46,20 +43,9 @@ const isOfKind = ({ load, groupable }: Exercise, { block }: Slot, kind: AskedKin
   (!kind.groupable || groupable) &&
   (kind.loads === null || UNLOADED_BLOCKS.includes(block) || kind.loads.includes(load.kind));
 
-/**
- * In the main slot a club that squats one way squats no other way (method 13); hinges stay, and so does the squat on which
- * beginners learn every other.
- */
-const isOtherSquat = (
-  { family, pattern }: Exercise,
-  school: Context['brief']['schools']['mainSquat'],
-  level: Level,
-  { settings: { lifts } }: Context['method'],
-): boolean =>
-  school !== 'by profile' &&
-  family === 'squat' &&
-  !lifts.mainSquat[school].includes(pattern) &&
-  !(level === 'foundation' && lifts.firstSquats.includes(pattern));
+/** In the main slot a club that squats one way squats no other way (method 13); hinges stay. */
+const isOtherSquat = ({ family, pattern }: Exercise, context: Context): boolean =>
+  family === 'squat' && schoolSquats(context)?.includes(pattern) === false;
 
 /** A squat that the hips lead would leave the knee-led session of a week without its work (WEEK-8). */
 const isHipLedSquat = (exercise: Exercise): boolean => exercise.family === 'squat' && ledBy(exercise) === 'hip';

@@ -7,6 +7,7 @@ import { choosePrep } from '../candidates/choose-prep';
 import { slotOptions, type Option, type SlotOptions } from '../candidates/options';
 import { orderSlots } from '../candidates/order-slots';
 import { openSlots, OTHER, roleSlots, type RoleSlot, type SlotSetting } from '../candidates/role-slots';
+import { schoolSquats } from '../candidates/school-squats';
 import { shapeSlots } from '../candidates/shape-slots';
 import { templateFor } from '../candidates/template-for';
 import { tierSlots } from '../candidates/tier-slots';
@@ -30,7 +31,7 @@ export function openCard(context: Context): Result<OpenCard> {
     phase: brief.phase,
     quiet: context.limits.quiet,
     lead: leadOf(context),
-    squats: squatsOf(context),
+    squats: schoolSquats(context),
   };
   const filled = (of: Context): SlotOptions[] => {
     // a session asked for by name has its own slots, whatever the week's roles
@@ -47,13 +48,6 @@ export function openCard(context: Context): Result<OpenCard> {
     return choosePrep(open, of);
   };
   return ok({ template: template.value, filled });
-}
-
-/** The squats a club's main lift may be: its school's, and for beginners those on which every other is learned (method 13). */
-function squatsOf({ brief: { schools }, rows, method }: Context): readonly string[] | null {
-  if (schools.mainSquat === 'by profile') return null;
-  const { mainSquat, firstSquats } = method.settings.lifts;
-  return [...mainSquat[schools.mainSquat], ...(rows.liftLevel === 'foundation' ? firstSquats : [])];
 }
 
 /**
