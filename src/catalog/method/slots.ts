@@ -27,7 +27,7 @@ export const from = (minutes: number, one: Slot): Slot => ({ ...one, from: minut
 
 /** Prep in the five parts of ORD-5, one drill each; what it holds varies from session to session (BLOCK-4). */
 export const drill = (id: string, over: Partial<Slot>): Slot =>
-  slot(id, 'prep', { cap: { sets: 1, amount: 1000 }, worth: 30000, ...over });
+  slot(id, 'prep', { cap: { sets: 1, amount: 1000 }, worth: 38000, ...over });
 export const RAISE_ACROSS = drill('prep-raise-across', {
   families: ['locomotion'],
   patterns: ['shuffle-travel', 'cross-travel', 'crawl', 'inchworm'],

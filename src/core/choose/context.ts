@@ -2,7 +2,7 @@ import type { AthleteFacts } from '../athlete';
 import { weekdayOf } from '../calendar';
 import { makeDayContext, rowCaseOf, trainsGently, type DayContext } from '../day';
 import { doseLevelFor, type Dose, type DoseLevel, type RowCase } from '../dose';
-import { medianLevel, type Exercise, type Level, type Library, type Sport } from '../library';
+import { getExercise, medianLevel, type Exercise, type Level, type Library, type Sport } from '../library';
 import type { AskedKind, DoseRowId, MethodTables } from '../method';
 import { asAsked, askedKind } from './as-asked';
 import type { Brief } from './brief';
@@ -10,6 +10,7 @@ import { bonusesOf, type Bonus } from './compile/bonuses';
 import { emphasise } from './compile/emphasise';
 import type { Room } from '../order';
 import { roomOf } from './room-of';
+import { partsMissing } from './week-parts';
 
 /** A brief with what follows from it, worked out once and passed down. */
 export interface Context extends DayContext {
@@ -63,7 +64,7 @@ export function makeContext(given: Brief, builtIn: Library, method: MethodTables
     brief,
     kind: askedKind(brief, method),
     sport: emphasise(asIs, athletes, method.settings.choice),
-    bonuses: bonusesOf(athletes, method.settings),
+    bonuses: bonusesOf(athletes, method.settings, lackingOf(brief, asIs, day.library)),
     jumpLevel: gently ? 'foundation' : medianLevel(athletes.map((a) => a.jumpLevel)),
     rows: { liftLevel, gently, young: most((one) => rowCaseOf(one, method).young) },
     doseLevel: doseLevelFor(
@@ -82,6 +83,14 @@ export function makeContext(given: Brief, builtIn: Library, method: MethodTables
     squadDoses: new Map(),
     tightShare: shareOf(athletes.map(({ id }) => day.leavesTight(id))),
   };
+}
+
+/** What the week lacks before this session. */
+function lackingOf({ week, phase }: Brief, { guards }: Sport, library: Library): Parameters<typeof bonusesOf>[2] {
+  if (!week) return undefined;
+  const held = week.held.map(({ exerciseId, main }) => ({ exercise: getExercise(library, exerciseId), main }));
+  const ids = new Set(guards.flatMap(({ exercises }) => exercises));
+  return { parts: partsMissing(held, ids, phase === 'congested'), isLast: week.isLast };
 }
 
 /** The share of sets that hold an id. */

@@ -9,6 +9,8 @@ const knee = { complaints: [{ place: 'knee', side: null, score: 5, column: 'stop
 const of = brief({
   events: [],
   phase: 'specific',
+  // long enough for all the sets of its main lift
+  minutes: 90,
   athletes: [...people, athlete({ id: 'd', name: 'd', history, ...knee })],
 });
 const solved = solveCard(of, LIBRARY, METHOD);

@@ -6,7 +6,7 @@ import { buildModel } from './compile/build-model';
 import { bonusesOf } from './compile/bonuses';
 import { makeContext } from './context';
 import { coverageTable } from './compile/coverage-table';
-import { addTo, gainOf, pointsOf, startTotals } from './engine/objective';
+import { addTo, gainOf, pointsOf, secondsWith, startTotals } from './engine/objective';
 import { slotOptions } from './candidates/options';
 import { templateFor } from './candidates/template-for';
 
@@ -60,6 +60,20 @@ describe('what a selection is worth', () => {
         addTo(totals, option, 1);
         expect(pointsOf(one, totals) - before).toBe(gain);
       }
+  });
+
+  it('takes the way to a group once, with whichever of it is chosen first, and gives it back with the last', () => {
+    const one = { ...model(), groupCount: 2 };
+    const [base] = one.slots[0]!;
+    const of = (group: number, timeS: number) => ({ ...base!, group, groupS: 40, timeS, pattern: -1 });
+    const [a, b, other] = [of(0, 100), of(0, 10), of(1, 1)];
+    const totals = startTotals(one);
+    const after = (option: typeof a, sign: 1 | -1) => {
+      addTo(totals, option, sign);
+      return totals.timeS;
+    };
+    expect([after(a, 1), after(b, 1), after(other, 1), after(a, -1), after(b, -1)]).toEqual([140, 150, 191, 91, 41]);
+    expect([a, other].map((option) => secondsWith(totals, option))).toEqual([140, 1]);
   });
 
   it('is a whole number, so that equal briefs compare equal everywhere', () => {

@@ -9,6 +9,7 @@ import { coverageTable } from './compile/coverage-table';
 import type { EngineModel } from './engine/model';
 import { addTo, breaksLimit, pointsOf, startTotals } from './engine/objective';
 import { slotOptions } from './candidates/options';
+import { startsWithRoom } from './engine/make-room';
 import { search } from './engine/search';
 import { totalsOf } from './engine/selection';
 
@@ -88,6 +89,27 @@ describe('search', () => {
     // neither first nor last
     const slots = [...others.slice(0, 3), [quick, slow], ...others.slice(3)];
     expect(search({ ...model, slots, timeLimitS: 1700 })!.picks[3]).toBe(1);
+  });
+
+  it('leaves three small lines for a large one, which no change of one or two of them would', () => {
+    const model = small(['jump-1', 'main-trunk', 'upper-pull', 'calf'], 60);
+    const base = { ...model.slots[0]![0]!, pattern: -1, group: -1, demand: new Int32Array(0), worksOn: [] };
+    const plain = { ...base, lin: 0, contacts: 0, rawContacts: 0, knee: 0, hip: 0, quotas: 0, band: -1, sets: 0 };
+    const none = { ...plain, timeS: 0, bonuses: 0 };
+    const line = [{ ...none, timeS: 100, lin: 10_000 }, none];
+    // worth most, but not by itself: whichever slot is filled first, the small ones come before it
+    const large = [{ ...none, timeS: 350, bonuses: 1 }, none];
+    const lean = {
+      ...model,
+      slots: [line, line, large, line, line],
+      bonuses: [[0, 50_000]],
+      least: { ...model.least, timeS: 0, contacts: 0 },
+      ...{ timeLimitS: 460, kneeStart: 0, hipStart: 0, quotaCount: 0, bands: [] },
+    };
+    const found = search(lean)!;
+    expect(found.points).toBe(60_000);
+    expect(found.picks[2]).toBe(0);
+    expect(startsWithRoom(lean, [0, 0, 1, 0, 0])).toEqual([[1, 1, 0, 1, 0]]);
   });
 
   it('says there is no selection when the cheapest does not fit', () => {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { LIBRARY, METHOD } from '$catalog';
+import { LIBRARY, METHOD, MOMENTS } from '$catalog';
 import { athlete, brief } from '../../../tests/fixtures';
 import { assessCard, makeContext, solveCard, type Brief, type WeekSoFar } from '.';
 
@@ -78,5 +78,40 @@ describe('what a week lacks, said of its last session (WEEK-9)', () => {
     if (!solved.ok) throw new Error('no card');
     const kit = solved.value.assessment.findings.filter(({ code }) => code === 'week_lacks');
     expect(kit.map(({ facts }) => facts)).toEqual([{ what: ['pull'], why: 'kit' }]);
+  });
+});
+
+describe('what a week lacks is worth more than another of what it has (WEEK-9)', () => {
+  const { missingInWeek, lastOfWeek } = METHOD.settings.choice;
+  const slot = METHOD.templates.full!.slots.find(({ id }) => id === 'calf')!;
+  /** Points the week adds for a line of an entry. */
+  const added = (id: string, of: WeekSoFar, block = slot.block) => {
+    const worth = (own: Brief): number =>
+      makeContext(own, LIBRARY, METHOD)
+        .bonuses.filter(({ serves }) => serves(LIBRARY.exercises.get(id)!, { ...slot, block }))
+        .reduce((sum, { points }) => sum + (points[1] ?? 0), 0);
+    return worth(brief({ events: [], week: of })) - worth(brief({ events: [], week: null }));
+  };
+
+  it.each<[string, string, WeekSoFar, number]>([
+    ['a pull that no card of the week holds, on its last', 'pull-up', week(LEGS), lastOfWeek],
+    ['the same with sessions to come', 'pull-up', week(LEGS, { isLast: false }), missingInWeek],
+    ['a pull beside one', 'pull-up', week([...LEGS, ['bent-over-row']]), 0],
+    ['a single-leg lift of the side that is there', 'split-squat', week(LEGS), 0],
+    ['a main lift, which is its role’s business', 'back-squat', week([]), 0],
+  ])('%s', (_, id, of, points) => {
+    expect(added(id, of)).toBe(points);
+  });
+
+  it('a warm-up’s drill is none of it', () => {
+    expect(added('pull-up', week(LEGS), 'prep')).toBe(0);
+  });
+
+  it('no more purposes than a mask has room for, whatever the week lacks', () => {
+    const [moment] = MOMENTS;
+    const mixed = Array.from({ length: 40 }, (_, i) =>
+      athlete({ id: `m${String(i)}`, moment: { ...moment!, id: `own-${String(i)}` } }),
+    );
+    expect(makeContext(brief({ athletes: mixed, week: week([]) }), LIBRARY, METHOD).bonuses).toHaveLength(30);
   });
 });

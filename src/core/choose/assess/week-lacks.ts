@@ -1,35 +1,13 @@
 import { hasKit } from '../../day';
-import { getExercise, type Exercise, type Family } from '../../library';
+import { getExercise } from '../../library';
 import type { Finding } from '../../result';
 import { isMainSlot, type Card } from '../../session';
 import type { Context } from '../context';
-
-/** What a whole week holds (WEEK-9), in the order in which it goes when minutes fail, the last first. */
-export const WEEK_PARTS = [
-  'knee-led main',
-  'hip-led main',
-  'single-leg knee',
-  'single-leg hip',
-  'guard',
-  'pull',
-  'push',
-  'calf–foot',
-] as const;
-export type WeekPart = (typeof WEEK_PARTS)[number];
+import { PARTS, partsMissing, type WeekPart } from '../week-parts';
 
 /** Why a week lacks something: WEEK-9's closed list, but for WEEK-6, which takes sets and not lines. */
 export type LackReason = 'minutes' | 'kit' | 'complaint' | 'match-days' | 'word';
 
-/** What an entry must be to hold a part of the week, and whether it must stand in a main slot. */
-const PARTS: Readonly<Record<Exclude<WeekPart, 'guard'>, { readonly family: Family; readonly main: boolean }>> = {
-  'knee-led main': { family: 'squat', main: true },
-  'hip-led main': { family: 'hinge', main: true },
-  'single-leg knee': { family: 'single-leg-knee', main: false },
-  'single-leg hip': { family: 'single-leg-hip', main: false },
-  pull: { family: 'upper-pull', main: false },
-  push: { family: 'upper-push', main: false },
-  'calf–foot': { family: 'calf-foot', main: false },
-};
 /** Slots whose line holds a part: taken off, it is a coach's word. */
 const SLOTS: Readonly<Record<WeekPart, readonly string[]>> = {
   'knee-led main': ['main', 'main-2'],
@@ -41,14 +19,6 @@ const SLOTS: Readonly<Record<WeekPart, readonly string[]>> = {
   push: ['upper-push', 'upper-second'],
   'calf–foot': ['calf'],
 };
-/** A congested week is whole with less (WEEK-9). */
-const CONGESTED: readonly WeekPart[] = ['knee-led main', 'hip-led main', 'guard', 'calf–foot'];
-
-interface Held {
-  readonly exercise: Exercise;
-  readonly main: boolean;
-}
-
 /**
  * Says of the last lifting session of a week what the week then lacks, with the reason (WEEK-9). A warm-up's drill is none
  * of it.
@@ -63,9 +33,7 @@ export function weekLacks(card: Pick<Card, 'lines' | 'shape'>, context: Context)
       .map(({ exerciseId, slot }) => ({ exercise: getExercise(library, exerciseId), main: isMainSlot(slot) })),
   ];
   const byReason = new Map<LackReason, WeekPart[]>();
-  for (const part of WEEK_PARTS) {
-    if (brief.phase === 'congested' && !CONGESTED.includes(part)) continue;
-    if (holds(part, held, context)) continue;
+  for (const part of partsMissing(held, guardsOf(context), brief.phase === 'congested')) {
     const why = reasonOf(part, card, context);
     byReason.set(why, [...(byReason.get(why) ?? []), part]);
   }
@@ -79,15 +47,6 @@ export function weekLacks(card: Pick<Card, 'lines' | 'shape'>, context: Context)
 
 const guardsOf = ({ sport }: Context): ReadonlySet<string> =>
   new Set(sport.guards.flatMap(({ exercises }) => exercises));
-
-function holds(part: WeekPart, held: readonly Held[], context: Context): boolean {
-  if (part === 'guard') {
-    const guards = guardsOf(context);
-    return guards.size === 0 || held.some(({ exercise }) => guards.has(exercise.id));
-  }
-  const { family, main } = PARTS[part];
-  return held.some((one) => one.exercise.family === family && (one.main || !main));
-}
 
 function reasonOf(part: WeekPart, { shape }: Pick<Card, 'shape'>, context: Context): LackReason {
   const { brief, library, limits } = context;

@@ -1,6 +1,7 @@
 import type { AthleteFacts } from '../../athlete';
 import type { Demand, Exercise, Muscle } from '../../library';
 import type { MethodTables, Slot } from '../../method';
+import { PARTS, type WeekPart } from '../week-parts';
 
 /** Something a line may serve beyond what the sport asks, worth less with each line that serves it (SEL-2). */
 export interface Bonus {
@@ -48,13 +49,21 @@ export const trains = (
   (moment.muscles.length === 0 || moment.muscles.some((muscle: Muscle) => (share[muscle] ?? 0) >= worksFrom));
 
 /**
- * What lines of a card may serve: the sport's guards, and what its athletes need, each by the share of the squad it
- * concerns (limiting tier START-1, past injuries SAFE-11, weak moments START-12).
+ * What lines of a card may serve: the sport's guards, what its week lacks yet (WEEK-9), and what its athletes need, each
+ * by the share of the squad it concerns (limiting tier START-1, past injuries SAFE-11, weak moments START-12).
+ * @param lacking parts of the week that no card of it holds yet; what is only a main lift's is the role's business
  */
 export function bonusesOf(
   athletes: readonly AthleteFacts[],
   { choice }: Pick<MethodTables['settings'], 'choice'>,
+  lacking: { readonly parts: readonly WeekPart[]; readonly isLast: boolean } = { parts: [], isLast: false },
 ): Bonus[] {
+  const ofWeek = lacking.parts.flatMap((part): Bonus[] => {
+    if (part === 'guard' || PARTS[part].main) return [];
+    const { family } = PARTS[part];
+    const points = [0, lacking.isLast ? choice.lastOfWeek : choice.missingInWeek];
+    return [{ points, serves: (exercise, { block }) => exercise.family === family && block !== 'prep' }];
+  });
   const own = [
     ...grouped(
       athletes,
@@ -85,9 +94,10 @@ export function bonusesOf(
     })),
   ]
     .sort((a, b) => b.count - a.count)
-    .slice(0, MOST - 1);
+    .slice(0, MOST - 1 - ofWeek.length);
   return [
     { points: runningSums(choice.guard, 1), serves: (_, slot) => slot.guard },
+    ...ofWeek,
     ...own.map(({ count, steps, serves }) => ({ points: runningSums(steps, count / athletes.length), serves })),
   ];
 }

@@ -14,6 +14,8 @@ import { slotField } from './slot-field';
 const NONE: EngineOption = {
   lin: 0,
   timeS: 0,
+  group: -1,
+  groupS: 0,
   contacts: 0,
   rawContacts: 0,
   pattern: -1,
@@ -44,7 +46,7 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
   const budget = dayBudget(jumpLevel, false, context);
   const primerCap = limits.primerOnly ? week.primerContacts : Infinity;
   const quotas = askedQuotas(template, context);
-  const groups = new Set(slots.map(({ slot }) => slot.group ?? slot.id)).size;
+  const groups = [...new Set(slots.map(({ slot }) => slot.group ?? slot.id))];
   const pinned = (entry: SlotOptions): boolean => Object.hasOwn(brief.pins, entry.slot.id);
   const options = slots.map((entry): (Option | null)[] => {
     const none = (entry.slot.optional && !pinned(entry)) || entry.options.length === 0;
@@ -55,8 +57,9 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
   const patternsPinned = new Set<number>();
   const compiled = slots.map((entry, i) => {
     const field = slotField(entry, context);
+    const group = groups.indexOf(entry.slot.group ?? entry.slot.id);
     const made = (options[i] ?? []).map((option): EngineOption =>
-      option ? withQuotas(compileOption(option, entry, field, context), option, quotasOf(entry)) : NONE,
+      option ? withQuotas({ ...compileOption(option, entry, field, context), group }, option, quotasOf(entry)) : NONE,
     );
     const [first] = made;
     if (!first || !pinned(entry)) return made;
@@ -68,14 +71,11 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
   const least = (of: (option: EngineOption) => number, which: (entry: SlotOptions) => boolean): number =>
     slots.reduce((sum, entry, i) => sum + (which(entry) ? Math.min(...(compiled[i] ?? []).map(of)) : 0), 0);
   const anyPinned = slots.some(pinned);
-  const changesS = (groups - 1) * time.transitionS;
-  const wholeS = brief.minutes * 60 - changesS;
-  const cheapestS = least(
-    ({ timeS }) => timeS,
-    () => true,
-  );
+  const cheapestS = leastSeconds(compiled);
+  // each group is counted with a way to it, and the first has none
+  const free = time.transitionS;
   // a shortened session still holds what is hard in it
-  const timeLimitS = Math.max(sessionSeconds(context) - changesS, Math.min(wholeS, cheapestS));
+  const timeLimitS = free + Math.max(sessionSeconds(context), Math.min(brief.minutes * 60, cheapestS - free));
   return {
     options,
     model: {
@@ -96,6 +96,7 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
       bonuses: context.bonuses.map(({ points }) => points),
       quotaCount: quotas.length,
       patternCount: context.patterns.size,
+      groupCount: groups.length,
       balance: {
         low: ledger.kneeHip[0],
         high: ledger.kneeHip[1],
@@ -111,6 +112,16 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
       least: leastUsed(timeLimitS, budget.limit, template, context),
     },
   };
+}
+
+/** The least time a selection can take, the way to its first group with it. Seconds. */
+export function leastSeconds(slots: EngineModel['slots']): number {
+  const least = slots.flatMap((options) => {
+    const [first, ...others] = options;
+    return first ? [others.reduce((best, one) => (one.timeS < best.timeS ? one : best), first)] : [];
+  });
+  const groupS = new Map(least.map(({ group, groupS }) => [group, groupS]));
+  return [...least.map(({ timeS }) => timeS), ...groupS.values()].reduce((sum, s) => sum + s, 0);
 }
 
 /**

@@ -15,11 +15,11 @@ export function compileOption(
   { slot }: Pick<SlotOptions, 'slot'>,
   field: SlotField,
   context: Context,
-): EngineOption {
+): Omit<EngineOption, 'group'> {
   const { method, brief, limits } = context;
   const { exercise, dose, row } = option;
   const { hasFresh, heavier } = field;
-  const { choice, week } = method.settings;
+  const { choice, week, time } = method.settings;
   const contacts = contactsOf(exercise, dose, method.settings);
   const sets = hardSets(dose, exercise, method.doses[row], method);
   // chosen anew, what runs is one entry among others
@@ -47,6 +47,8 @@ export function compileOption(
       (slot.main ? 0 : Math.round(choice.tightShare * context.tightShare(exercise.id))) -
       (near ? choice.sorenessPoint * exercise.soreness : 0),
     timeS: lineSeconds(option, slot, context),
+    // the first line of a group comes after a transition, not after a switch
+    groupS: time.transitionS - (slot.group === null ? 0 : time.switchS),
     contacts: Math.round(contacts.weighted * CONTACT_SCALE),
     rawContacts: contacts.raw,
     pattern: context.patterns.get(exercise.pattern) ?? -1,
@@ -63,8 +65,9 @@ export function compileOption(
 
 /**
  * Time of a line as the model counts it: the way to a main lift's load, and sets × (set-up + work + effective rest). In a
- * pair the rest is shared with the partner's work, so a part of it counts; a main lift's rest holds its partner's sets but
- * the last. The true time is worked out afterwards.
+ * pair the lines take turns, with a switch to each set; the rest is shared with the partners' work, so a part of it
+ * counts. A main lift's rest holds its partner's sets but the last, a fast lift's most of its throw. The true time is
+ * worked out afterwards.
  */
 function lineSeconds(
   { exercise, dose }: Option,
@@ -76,8 +79,13 @@ function lineSeconds(
   if (group !== null && block === 'main' && !main) return Math.round(setS);
   const restS = restAtRack(lifted, setS, room, settings);
   const { pairedRest, pairedLongRest, longRestS } = settings.choice;
-  const rest = restS * (group === null || main ? 1 : restS >= longRestS ? pairedLongRest : pairedRest);
-  return Math.round(rampSeconds(lifted, id === 'main-2', room, settings) + dose.sets * setS + (dose.sets - 1) * rest);
+  const whole = group === null || main || id === 'power';
+  const shared = restS >= longRestS && block !== 'power' ? pairedLongRest : pairedRest;
+  const rest = restS * (whole ? 1 : shared);
+  const switchS = group === null ? 0 : settings.time.switchS;
+  const eachS = setS + (main ? 0 : switchS);
+  const ways = rampSeconds(lifted, id === 'main-2', room, settings) + (main ? switchS : 0);
+  return Math.round(ways + dose.sets * eachS + (dose.sets - 1) * rest);
 }
 
 /** Demand × sets in the order of DEMANDS; a plain loop, since thousands of options are compiled for a card. */

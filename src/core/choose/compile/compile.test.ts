@@ -21,9 +21,30 @@ function compiled(over: Partial<Brief> = {}) {
 }
 
 describe('the model is the brief in whole numbers', () => {
-  it('has the time that transitions between its blocks leave', () => {
-    const groups = new Set(template.slots.map(({ group, id }) => group ?? id)).size;
-    expect(compiled({ minutes: 60 }).model.timeLimitS).toBe(3600 - (groups - 1) * time.transitionS);
+  it('has its minutes, and the way to its first group that no clock counts', () => {
+    expect(compiled({ minutes: 60 }).model.timeLimitS).toBe(3600 + time.transitionS);
+  });
+
+  it('counts the way to a group with the first that is chosen of it, and a switch to each set of the others', () => {
+    const { slots, model, options } = compiled();
+    const first = (id: string) => {
+      const at = slots.findIndex(({ slot }) => slot.id === id);
+      const pick = options[at]!.findIndex((option) => option !== null);
+      return { option: options[at]![pick]!, ...model.slots[at]![pick]! };
+    };
+    const [pull, calf, jump] = [first('upper-pull'), first('calf'), first('jump-1')];
+    expect(pull.group).toBe(calf.group);
+    expect(jump.group).not.toBe(calf.group);
+    expect([pull.groupS, jump.groupS]).toEqual([time.transitionS - time.switchS, time.transitionS]);
+    const { dose: alone, exercise } = jump.option;
+    expect(jump.timeS).toBe(
+      Math.round(alone.sets * setSeconds(exercise, alone) + (alone.sets - 1) * (alone.restSeconds ?? 0)),
+    );
+    const { dose: inTurn } = pull.option;
+    const rest = (inTurn.restSeconds ?? 0) * choice.pairedRest;
+    expect(pull.timeS).toBe(
+      Math.round(inTurn.sets * (setSeconds(pull.option.exercise, inTurn) + time.switchS) + (inTurn.sets - 1) * rest),
+    );
   });
 
   it('begins where the ledger stands, in tenths of a set', () => {

@@ -4,7 +4,7 @@ import type { Compiled } from '../compile/build-model';
 import { sessionSeconds } from '../compile/session-seconds';
 import type { Context } from '../context';
 import type { EngineModel } from '../engine/model';
-import { addTo, breaksLimit, pointsOf, pointsWith, type Totals } from '../engine/objective';
+import { addTo, pointsOf, pointsWith, type Totals } from '../engine/objective';
 import { search } from '../engine/search';
 import { totalsOf, type Selection } from '../engine/selection';
 
@@ -12,11 +12,15 @@ import { totalsOf, type Selection } from '../engine/selection';
 const CLOCK_ROUNDS = 8;
 /** Least that is taken off each time: a few seconds over would otherwise take many rounds. */
 const LEAST_STEP_S = 20;
+/** Seconds left by the clock, or by the model, from which it is worth or no use to search again. */
+const LEAST_SPARE_S = 60;
 /** Rounds over all slots in which single changes are tried by the real clock. */
 const FILL_ROUNDS = 8;
 
 export interface Found {
   readonly selection: Selection;
+  /** its points, with time as the clock tells it */
+  readonly worth: number;
   /** with the time limit the selection was found under */
   readonly model: EngineModel;
   /** seconds over what the session may fill */
@@ -24,32 +28,43 @@ export interface Found {
 }
 
 /**
- * The model counts time slot by slot; the laid-out card knows how pairs interlock. When the real clock runs over, the
- * search runs again with that much less; then single changes that gain and fit the real clock are taken, so that minutes
- * the model thought were used are used (SEL-9).
+ * The model counts time slot by slot; the laid-out card knows how pairs interlock and which slots stay empty. The search
+ * runs again with less where the real clock runs over, and with more where it leaves minutes that the model thought
+ * used; then single changes that gain and fit the real clock are taken (SEL-9). The best of what fits is kept.
  * @returns the selection, over its minutes only where nothing shorter was found; null when even the cheapest breaks a limit
  */
 export function searchToTheClock(slots: readonly SlotOptions[], compiled: Compiled, context: Context): Found | null {
   const limitS = sessionSeconds(context);
   const clockOf = (picks: readonly number[]): number => clockSeconds(slots, compiled, picks, context);
   let model = compiled.model;
-  let found: Selection | null = null;
-  let overS = 0;
+  let best: Found | null = null;
+  let over: Found | null = null;
   for (let round = 0; round < CLOCK_ROUNDS; round++) {
     const selection = search(model);
     if (!selection) break;
-    found = selection;
     const clockS = clockOf(selection.picks);
-    overS = clockS - limitS;
-    if (overS <= 0) break;
-    // from the time it took, not the time it had: the model may have left some unused; in its own seconds, not the clock's
-    const usedS = Math.min(model.timeLimitS, totalsOf(model, selection.picks).timeS);
-    // each time a larger step, so that it ends under the clock
-    const stepS = Math.max(LEAST_STEP_S, (usedS * overS) / clockS) * (1 + round / 2);
-    model = { ...model, timeLimitS: Math.round(usedS - stepS) };
+    // in the model's seconds, not the clock's, and from what it took: it may have left some unused
+    const usedS = totalsOf(model, selection.picks).timeS;
+    if (clockS > limitS) {
+      if (best) break;
+      if (!over || clockS - limitS < over.overS)
+        over = { selection, worth: selection.points, model: freed(model), overS: clockS - limitS };
+      // each time a larger step, so that it ends under the clock
+      const stepS = Math.max(LEAST_STEP_S, (usedS * (clockS - limitS)) / clockS) * (1 + round / 2);
+      model = { ...model, timeLimitS: Math.round(Math.min(model.timeLimitS, usedS) - stepS) };
+      continue;
+    }
+    const filled = fill(selection, model, limitS, clockOf);
+    if (best && filled.worth <= best.worth) break;
+    best = { ...filled, model: freed(model), overS: 0 };
+    if (over || model.timeLimitS - usedS > LEAST_SPARE_S || limitS - clockS < LEAST_SPARE_S) break;
+    model = { ...model, timeLimitS: Math.round(usedS + limitS - clockS) };
   }
-  return found && { selection: fill(found, model, limitS, clockOf), model: { ...model, timeLimitS: Infinity }, overS };
+  return best ?? over;
 }
+
+/** Time is told by the clock once a selection is found. */
+const freed = (model: EngineModel): EngineModel => ({ ...model, timeLimitS: Infinity });
 
 /** Takes single changes that gain points and fit the real clock, until none is left. */
 function fill(
@@ -57,17 +72,15 @@ function fill(
   asFound: EngineModel,
   limitS: number,
   clockOf: (picks: readonly number[]) => number,
-): Selection {
+): Pick<Found, 'selection' | 'worth'> {
   const { least } = asFound;
   const aimS = least.timeS === 0 ? 0 : limitS * (least.timeS / Math.max(1, least.ofS));
   // time is told by the clock here
-  const model: EngineModel = { ...asFound, timeLimitS: Infinity, least: { ...least, timeS: 0 } };
+  const model: EngineModel = { ...freed(asFound), least: { ...least, timeS: 0 } };
   const short = (clockS: number): number => least.second * Math.max(0, aimS - clockS);
   const picks = [...found.picks];
   const totals = totalsOf(model, picks);
-  const startS = clockOf(picks);
-  if (startS > limitS || breaksLimit(model, totals)) return found;
-  let worth = pointsOf(model, totals) - short(startS);
+  let worth = pointsOf(model, totals) - short(clockOf(picks));
   for (let round = 0, changed = true; changed && round < FILL_ROUNDS; round++) {
     changed = false;
     for (const [slot, options] of model.slots.entries()) {
@@ -80,7 +93,7 @@ function fill(
       changed = true;
     }
   }
-  return { picks, points: pointsOf(model, totals) };
+  return { selection: { picks, points: pointsOf(model, totals) }, worth };
 }
 
 function bestFor(
@@ -116,7 +129,7 @@ function exchange(model: EngineModel, totals: Totals, slot: number, from: number
 }
 
 /** The real clock of a selection, seconds. */
-const clockSeconds = (
+export const clockSeconds = (
   slots: readonly SlotOptions[],
   { options }: Compiled,
   picks: readonly number[],

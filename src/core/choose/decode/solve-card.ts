@@ -6,13 +6,12 @@ import type { Card, Line } from '../../session';
 import { assessCard, type Assessment } from '../assess/assess-card';
 import type { Brief } from '../brief';
 import type { SlotOptions } from '../candidates/options';
-import { buildModel, type Compiled } from '../compile/build-model';
+import { leastSeconds, type Compiled } from '../compile/build-model';
 import { makeContext, type Context } from '../context';
-import type { EngineModel } from '../engine/model';
 import type { Selection } from '../engine/selection';
 import { explainLine } from '../explain/explain-line';
 import { findSwaps, type Swap } from '../explain/find-swaps';
-import { searchToTheClock } from './search-to-the-clock';
+import { searchMains } from './search-mains';
 import { emptyParts, leavesEmpty, openCard } from './open-card';
 import { smallestConflict } from './smallest-conflict';
 import { substitutesFor } from './substitutes';
@@ -38,8 +37,8 @@ export function solveCard(brief: Brief, library: Library, method: MethodTables):
   const open = openCard(context);
   if (!open.ok) return open;
   const { template, filled } = open.value;
-  let slots = filled(context);
-  const empty = emptyParts(slots, context);
+  const all = filled(context);
+  const empty = emptyParts(all, context);
   if (empty.length > 0) {
     const between = smallestConflict(brief, library, (other) => leavesEmpty(other, library, method));
     return {
@@ -51,18 +50,18 @@ export function solveCard(brief: Brief, library: Library, method: MethodTables):
       })),
     };
   }
-  let compiled = buildModel(slots, template.template, context);
-  let found = searchToTheClock(slots, compiled, context);
-  if (!found || found.overS > 0) {
-    // there is no time for all the sets of its mains
-    const lessSlots = filled({ ...context, mainsWhole: false });
-    const lessCompiled = buildModel(lessSlots, template.template, context);
-    const less = searchToTheClock(lessSlots, lessCompiled, context);
-    if (less && less.overS < (found?.overS ?? Infinity)) [slots, compiled, found] = [lessSlots, lessCompiled, less];
-  }
+  const { slots, compiled, found } = searchMains(
+    all,
+    () => filled({ ...context, mainsWhole: false }),
+    template.template,
+    context,
+  );
   if (!found) {
     if (brief.keepRunning) return solveCard({ ...brief, keepRunning: false }, library, method);
-    return fail('does_not_fit', ['minutes'], { minutes: brief.minutes, least: leastMinutes(compiled.model, brief) });
+    return fail('does_not_fit', ['minutes'], {
+      minutes: brief.minutes,
+      least: Math.ceil((leastSeconds(compiled.model.slots) - method.settings.time.transitionS) / 60),
+    });
   }
   const { selection, model } = found;
   const lines = toLines(slots, compiled, selection, context);
@@ -82,11 +81,6 @@ export function solveCard(brief: Brief, library: Library, method: MethodTables):
     points: selection.points,
     swaps: findSwaps(slots, { ...compiled, model }, selection, template.template, context),
   });
-}
-
-function leastMinutes(model: EngineModel, { minutes }: Brief): number {
-  const work = model.slots.reduce((sum, options) => sum + Math.min(...options.map((option) => option.timeS)), 0);
-  return Math.ceil((work + minutes * 60 - model.timeLimitS) / 60);
 }
 
 function toLines(slots: readonly SlotOptions[], { options }: Compiled, { picks }: Selection, context: Context): Line[] {

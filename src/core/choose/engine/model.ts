@@ -8,6 +8,9 @@ export const REACH = 128;
 export interface EngineOption {
   readonly lin: number;
   readonly timeS: number;
+  /** index of the group it is done in, −1 = none (nothing chosen), and what the first of a group takes beside */
+  readonly group: number;
+  readonly groupS: number;
   readonly contacts: number;
   readonly rawContacts: number;
   /** index of the movement pattern, −1 for none: a session holds one of each */
@@ -41,6 +44,7 @@ export interface EngineModel {
   readonly bonuses: readonly (readonly number[])[];
   readonly quotaCount: number;
   readonly patternCount: number;
+  readonly groupCount: number;
   readonly balance: {
     readonly low: number;
     readonly high: number;

@@ -12,6 +12,7 @@ export interface Totals {
   readonly bonuses: Int32Array;
   readonly quotas: Int32Array;
   readonly patterns: Int32Array;
+  readonly groups: Int32Array;
   readonly bands: Int32Array;
   sets: number;
   /** patterns that stand more than once */
@@ -30,6 +31,7 @@ export const startTotals = (model: EngineModel): Totals => ({
   bonuses: new Int32Array(model.bonuses.length),
   quotas: new Int32Array(model.quotaCount),
   patterns: new Int32Array(model.patternCount),
+  groups: new Int32Array(model.groupCount),
   bands: new Int32Array(model.bands.length),
   sets: 0,
   repeats: 0,
@@ -44,11 +46,16 @@ export function addTo(totals: Totals, option: EngineOption, sign: 1 | -1): void 
   totals.knee += sign * option.knee;
   totals.hip += sign * option.hip;
   totals.sets += sign * option.sets;
-  const { demand, bonuses, quotas, patterns } = totals;
+  const { demand, bonuses, quotas, patterns, groups } = totals;
   for (const j of option.worksOn) demand[j] = (demand[j] ?? 0) + sign * (option.demand[j] ?? 0);
   for (let b = 0; b < bonuses.length; b++) if (option.bonuses & (1 << b)) bonuses[b] = (bonuses[b] ?? 0) + sign;
   for (let q = 0; q < quotas.length; q++) if (option.quotas & (1 << q)) quotas[q] = (quotas[q] ?? 0) + sign;
   if (option.band >= 0) totals.bands[option.band] = (totals.bands[option.band] ?? 0) + sign * option.sets;
+  if (option.group >= 0) {
+    const stood = groups[option.group] ?? 0;
+    groups[option.group] = stood + sign;
+    if (stood === (sign === 1 ? 0 : 1)) totals.timeS += sign * option.groupS;
+  }
   if (option.pattern < 0) return;
   const before = patterns[option.pattern] ?? 0;
   patterns[option.pattern] = before + sign;
@@ -81,11 +88,15 @@ export function pointsOf(model: EngineModel, totals: Totals): number {
   return points - unused(model, totals.timeS, totals.contacts);
 }
 
+/** Seconds an option adds: the first of its group comes with the way to it. */
+export const secondsWith = (totals: Totals, option: EngineOption): number =>
+  option.timeS + (option.group >= 0 && (totals.groups[option.group] ?? 0) === 0 ? option.groupS : 0);
+
 /** Whether one option more would break time, contacts, or one of a pattern. */
 const breaksWith = (model: EngineModel, totals: Totals, option: EngineOption): boolean =>
   totals.repeats > 0 ||
   (option.pattern >= 0 && (totals.patterns[option.pattern] ?? 0) > 0) ||
-  totals.timeS + option.timeS > model.timeLimitS ||
+  totals.timeS + secondsWith(totals, option) > model.timeLimitS ||
   totals.contacts + option.contacts > model.contactLimit ||
   totals.rawContacts + option.rawContacts > model.rawContactLimit;
 
@@ -122,7 +133,7 @@ export function gainOf(model: EngineModel, totals: Totals, option: EngineOption)
   }
   gain -= model.offBand * Math.max(0, Math.min(option.sets, totals.sets + option.sets - model.mostSets));
   gain += unused(model, totals.timeS, totals.contacts);
-  return gain - unused(model, totals.timeS + option.timeS, totals.contacts + option.contacts);
+  return gain - unused(model, totals.timeS + secondsWith(totals, option), totals.contacts + option.contacts);
 }
 
 /** Points lost by hard sets of a kind outside what the session should hold. */

@@ -1,15 +1,19 @@
 import { bestPairs } from './best-pairs';
 import type { EngineModel, EngineOption } from './model';
 import { breaksLimit, pointsOf, pointsWith, type Totals } from './objective';
+import { startsWithRoom } from './make-room';
 import { exchange, totalsOf, type Selection } from './selection';
 
 /** Exchanges taken before the search gives in; far more than any card has needed. */
 const MOST_EXCHANGES = 60;
+/** Times room is made for what is missed most. */
+const ROOM_ROUNDS = 2;
 
 /**
  * The best selection found: from the cheapest start slot by slot to the best option given the rest, then the best change
  * of two slots, until neither helps; once from the first slot on, once from the last and once from where most hangs on the
- * choice, since what is filled first takes the time and the contacts. Deterministic: options stand in id order and a change must gain to be taken.
+ * choice, since what is filled first takes the time and the contacts; and again from the best of them with room made for
+ * what it misses most. Deterministic: options stand in id order and a change must gain to be taken.
  * It takes and gives the shapes of the model; it does not prove the optimum, so an exact engine can take its place.
  * @returns null when even the cheapest selection breaks a limit
  */
@@ -18,8 +22,8 @@ export function search(model: EngineModel): Selection | null {
   if (!start || breaksLimit(model, totalsOf(model, start))) return null;
   // a slot with one option leaves nothing to change
   const order = start.flatMap((_, slot) => ((model.slots[slot]?.length ?? 0) > 1 ? [slot] : []));
-  const climb = (way: readonly number[]): Selection => {
-    const picks = [...start];
+  const climb = (way: readonly number[], from: readonly number[] = start): Selection => {
+    const picks = [...from];
     const totals = totalsOf(model, picks);
     let points = bestEach(model, picks, totals, pointsOf(model, totals), way);
     for (let round = 0; round < MOST_EXCHANGES; round++) {
@@ -32,10 +36,18 @@ export function search(model: EngineModel): Selection | null {
   };
   const stake = model.slots.map((options) => spread(options.map(({ lin }) => lin)));
   const byStake = [...order].sort((a, b) => (stake[b] ?? 0) - (stake[a] ?? 0) || a - b);
-  return [climb(order), climb([...order].reverse()), climb(byStake)].reduce((best, one) =>
-    one.points > best.points ? one : best,
-  );
+  let best = bestOf([climb(order), climb([...order].reverse()), climb(byStake)]);
+  for (let round = 0; round < ROOM_ROUNDS; round++) {
+    const before = best;
+    best = bestOf([best, ...startsWithRoom(model, best.picks).map((from) => climb(byStake, from))]);
+    if (best === before) break;
+  }
+  return best;
 }
+
+/** The one with the most points, the first of equals. */
+const bestOf = (selections: readonly [Selection, ...Selection[]]): Selection =>
+  selections.reduce((best, one) => (one.points > best.points ? one : best));
 
 /** What hangs on a slot's choice, from its worst option to its best. */
 const spread = (lins: readonly number[]): number => Math.max(...lins) - Math.min(...lins);
