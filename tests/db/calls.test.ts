@@ -128,7 +128,7 @@ describe('calls', () => {
     await knownGround(club, two);
     for (const day of ['2026-11-20', MONDAY]) {
       onDay(day);
-      const id = await makeCard(club, day);
+      const id = await makeCard(club, day, holding('main', 'back-squat'));
       await logDay(
         club,
         day,
