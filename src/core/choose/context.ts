@@ -10,7 +10,7 @@ import { bonusesOf, type Bonus } from './compile/bonuses';
 import { emphasise } from './compile/emphasise';
 import type { Room } from '../order';
 import { roomOf } from './room-of';
-import { partsMissing } from './week-parts';
+import { guardsOf, partsMissing } from './week-parts';
 
 /** A brief with what follows from it, worked out once and passed down. */
 export interface Context extends DayContext {
@@ -86,11 +86,10 @@ export function makeContext(given: Brief, builtIn: Library, method: MethodTables
 }
 
 /** What the week lacks before this session. */
-function lackingOf({ week, phase }: Brief, { guards }: Sport, library: Library): Parameters<typeof bonusesOf>[2] {
+function lackingOf({ week, phase }: Brief, sport: Sport, library: Library): Parameters<typeof bonusesOf>[2] {
   if (!week) return undefined;
   const held = week.held.map(({ exerciseId, main }) => ({ exercise: getExercise(library, exerciseId), main }));
-  const ids = new Set(guards.flatMap(({ exercises }) => exercises));
-  return { parts: partsMissing(held, ids, phase === 'congested'), isLast: week.isLast };
+  return { parts: partsMissing(held, guardsOf(sport), phase === 'congested'), isLast: week.isLast };
 }
 
 /** The share of sets that hold an id. */

@@ -1,4 +1,4 @@
-import type { Exercise, Family } from '../library';
+import type { Exercise, Family, Sport } from '../library';
 
 /** What a whole week holds (WEEK-9), in the order in which it goes when minutes fail, the last first. */
 export const WEEK_PARTS = [
@@ -32,6 +32,10 @@ export interface Held {
   readonly exercise: Exercise;
   readonly main: boolean;
 }
+
+/** Entries that guard what a sport asks most of. */
+export const guardsOf = ({ guards }: Pick<Sport, 'guards'>): ReadonlySet<string> =>
+  new Set(guards.flatMap(({ exercises }) => exercises));
 
 /**
  * Parts that a week does not hold yet, in their order.

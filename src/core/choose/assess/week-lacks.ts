@@ -3,7 +3,7 @@ import { getExercise } from '../../library';
 import type { Finding } from '../../result';
 import { isMainSlot, type Card } from '../../session';
 import type { Context } from '../context';
-import { PARTS, partsMissing, type WeekPart } from '../week-parts';
+import { guardsOf, PARTS, partsMissing, type WeekPart } from '../week-parts';
 
 /** Why a week lacks something: WEEK-9's closed list, but for WEEK-6, which takes sets and not lines. */
 export type LackReason = 'minutes' | 'kit' | 'complaint' | 'match-days' | 'word';
@@ -19,6 +19,7 @@ const SLOTS: Readonly<Record<WeekPart, readonly string[]>> = {
   push: ['upper-push', 'upper-second'],
   'calf–foot': ['calf'],
 };
+
 /**
  * Says of the last lifting session of a week what the week then lacks, with the reason (WEEK-9). A warm-up's drill is none
  * of it.
@@ -33,7 +34,7 @@ export function weekLacks(card: Pick<Card, 'lines' | 'shape'>, context: Context)
       .map(({ exerciseId, slot }) => ({ exercise: getExercise(library, exerciseId), main: isMainSlot(slot) })),
   ];
   const byReason = new Map<LackReason, WeekPart[]>();
-  for (const part of partsMissing(held, guardsOf(context), brief.phase === 'congested')) {
+  for (const part of partsMissing(held, guardsOf(context.sport), brief.phase === 'congested')) {
     const why = reasonOf(part, card, context);
     byReason.set(why, [...(byReason.get(why) ?? []), part]);
   }
@@ -45,12 +46,9 @@ export function weekLacks(card: Pick<Card, 'lines' | 'shape'>, context: Context)
   }));
 }
 
-const guardsOf = ({ sport }: Context): ReadonlySet<string> =>
-  new Set(sport.guards.flatMap(({ exercises }) => exercises));
-
 function reasonOf(part: WeekPart, { shape }: Pick<Card, 'shape'>, context: Context): LackReason {
   const { brief, library, limits } = context;
-  const guards = guardsOf(context);
+  const guards = guardsOf(context.sport);
   const could = [...library.exercises.values()].filter((exercise) =>
     part === 'guard' ? guards.has(exercise.id) : exercise.family === PARTS[part].family,
   );

@@ -8,6 +8,7 @@ import { CONTACT_SCALE, type EngineModel, type EngineOption } from '../engine/mo
 import { askedQuotas, withQuotas } from './asked-quotas';
 import { compileOption } from './compile-option';
 import { coverageTable } from './coverage-table';
+import { leastSeconds } from './least-seconds';
 import { sessionSeconds } from './session-seconds';
 import { slotField } from './slot-field';
 
@@ -112,16 +113,6 @@ export function buildModel(slots: readonly SlotOptions[], template: Template, co
       least: leastUsed(timeLimitS, budget.limit, template, context),
     },
   };
-}
-
-/** The least time a selection can take, the way to its first group with it. Seconds. */
-export function leastSeconds(slots: EngineModel['slots']): number {
-  const least = slots.flatMap((options) => {
-    const [first, ...others] = options;
-    return first ? [others.reduce((best, one) => (one.timeS < best.timeS ? one : best), first)] : [];
-  });
-  const groupS = new Map(least.map(({ group, groupS }) => [group, groupS]));
-  return [...least.map(({ timeS }) => timeS), ...groupS.values()].reduce((sum, s) => sum + s, 0);
 }
 
 /**

@@ -1,13 +1,12 @@
 import type { EngineModel } from './model';
 import { gainOf, pointsOf, pointsWith, type Totals } from './objective';
-import { exchange, optionAt } from './selection';
+import { exchange, forItsTime, optionAt } from './selection';
 
 /** Best options of a slot that take part in the pairwise exchange: more where there are few slots to pair. */
 const PAIR_WIDTH = 5;
 const WIDE_PAIR_WIDTH = 12;
 const FEW_SLOTS = 8;
-/** Seconds added to an option's time when ranked by points for its time, so that short ones do not win by that alone. */
-const TIME_FLOOR_S = 30;
+
 /** For each slot in turn the best change of it together with one other, taken at once. */
 export function bestPairs(
   model: EngineModel,
@@ -64,7 +63,7 @@ function shortlist(
   exchange(model, totals, slot, picks[slot], undefined);
   const ranked = (model.slots[slot] ?? []).map((option, i) => {
     const gain = gainOf(model, totals, option);
-    return { i, points: gain, forItsTime: gain / (option.timeS + TIME_FLOOR_S) };
+    return { i, points: gain, forItsTime: forItsTime(gain, option) };
   });
   exchange(model, totals, slot, undefined, picks[slot]);
   const others = ranked.filter(({ i }) => i !== picks[slot]);

@@ -1,13 +1,11 @@
 import type { EngineModel } from './model';
 import { breaksLimit, gainOf, pointsOf, type Totals } from './objective';
-import { exchange, optionAt, totalsOf } from './selection';
+import { exchange, forItsTime, optionAt, totalsOf } from './selection';
 
 /** Slots that are given what they want most, those first that miss most. */
 const FORCED = 4;
 /** Of an option's gain in its slot, the share from which a shorter one will do. */
 const ALMOST = 0.7;
-/** Seconds added to an option's time, so that short ones do not win by that alone. */
-const TIME_FLOOR_S = 30;
 /** Changes that may make room for one option. */
 const MOST_CHANGES = 20;
 /** Seconds that a contact over, and a pattern too many, count as. */
@@ -43,11 +41,9 @@ function wishOf(
   const now = gains[picks[slot] ?? -1] ?? 0;
   const most = Math.max(...gains);
   if (most <= now) return null;
-  const forItsTime = (pick: number): number =>
-    ((gains[pick] ?? 0) - now) / ((optionAt(model, slot, pick)?.timeS ?? 0) + TIME_FLOOR_S);
+  const rate = (pick: number): number => forItsTime((gains[pick] ?? 0) - now, optionAt(model, slot, pick));
   const pick = gains.reduce(
-    (best, gain, one) =>
-      gain - now >= (most - now) * ALMOST && (best < 0 || forItsTime(one) > forItsTime(best)) ? one : best,
+    (best, gain, one) => (gain - now >= (most - now) * ALMOST && (best < 0 || rate(one) > rate(best)) ? one : best),
     -1,
   );
   return { pick, regret: most - now };

@@ -11,6 +11,13 @@ export interface Selection {
 export const optionAt = (model: EngineModel, slot: number, pick: number | undefined): EngineOption | undefined =>
   pick === undefined ? undefined : model.slots[slot]?.[pick];
 
+/** Seconds added to an option's time when ranked by points for its time, so that short ones do not win by that alone. */
+const TIME_FLOOR_S = 30;
+
+/** Points an option brings for each second it takes. */
+export const forItsTime = (points: number, option: EngineOption | undefined): number =>
+  points / ((option?.timeS ?? 0) + TIME_FLOOR_S);
+
 /** Sums of a selection. */
 export function totalsOf(model: EngineModel, picks: readonly number[]): Totals {
   const totals = startTotals(model);
