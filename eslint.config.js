@@ -123,7 +123,7 @@ export default ts.config(
             allow('core', 'core'),
             allow('catalog', 'catalog', 'core'),
             allow('messages', 'messages', 'core'),
-            allow('model', 'model', 'core'),
+            allow('model', 'model', 'core', 'messages'),
             allow('workers', 'workers', 'core', 'catalog', 'model'),
             allow('ui', 'ui', 'core', 'catalog', 'messages', 'workers', 'model'),
             allow('server', 'server', 'core', 'catalog', 'messages', 'model'),

@@ -176,6 +176,7 @@ async function importAgainstCopy(): Promise<void> {
     youth: youthRule(club),
     specs: TEST_SPECS,
     mass: 'kg' as const,
+    dayOrder: 'day-first' as const,
     today: '2026-11-24',
     day: '2026-11-24',
   };

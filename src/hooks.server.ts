@@ -9,11 +9,13 @@ import {
 import { building } from '$app/environment';
 import { v7 } from 'uuid';
 import { isDay } from '$core/calendar';
+import { dayOrder } from '$lib/messages';
 import { can, type Ability } from '$lib/server/auth/access';
 import { closeAuth } from '$lib/server/auth/auth';
 import { identify, type Identity } from '$lib/server/auth/identity';
 import { AWAY_MESSAGE, isAwayTold, RETRY_AFTER_S } from '$lib/server/away';
 import { origin, todayMark } from '$lib/server/config';
+import { withDaysOfRequest } from '$lib/server/day-order';
 import { closeDatabase, queryCount } from '$lib/server/db/client';
 import { closeFilePool } from '$lib/server/files/pool';
 import { startHousekeeping } from '$lib/server/housekeeping';
@@ -23,6 +25,7 @@ import { ownPath } from '$lib/server/own-path';
 import { plainAnswer, wantsJson } from '$lib/server/plain-answer';
 import { setSecurityHeaders } from '$lib/server/security-headers';
 import { endStreams } from '$lib/server/streams';
+import { themeOf } from '$lib/model/theme';
 
 /** Pages anyone may open; everything else needs a person and an ability. */
 const OPEN = [
@@ -126,20 +129,24 @@ export const handle: Handle = async ({ event, resolve }) => {
   const turnedAway = refuse(event) ?? (await admit(event));
   const person = whoIs(event.locals);
   const isPrivate = person !== null || /^\/(a|join)\//.test(route.id ?? '') || turnedAway !== null;
-  const theme = event.cookies.get('theme') === 'noche' ? 'noche' : 'cal';
+  const theme = themeOf(event.cookies.get('theme'));
   const counted = { count: 0 };
-  return queryCount.run(counted, async () => {
-    const lay = async (): Promise<Response> =>
-      resolve(event, { transformPageChunk: ({ html }) => html.replace('%theme%', theme) });
-    const kept = person !== null && !event.isDataRequest && mayBeKept(route.id, request.method);
-    const response =
-      turnedAway ??
-      (kept ? await keptPage(person.clubId, keyOf(person, url, theme), event.locals.onceIds, lay) : await lay());
-    if (person) response.headers.set('x-statements', String(counted.count));
-    if (response.status === 503) response.headers.set('retry-after', String(RETRY_AFTER_S));
-    setSecurityHeaders(response.headers, person?.sessionId ?? null, isPrivate);
-    return response;
-  });
+  return withDaysOfRequest(() =>
+    queryCount.run(counted, async () => {
+      const lay = async (): Promise<Response> =>
+        resolve(event, {
+          transformPageChunk: ({ html }) => html.replace('%theme%', theme).replace('%days%', dayOrder()),
+        });
+      const kept = person !== null && !event.isDataRequest && mayBeKept(route.id, request.method);
+      const response =
+        turnedAway ??
+        (kept ? await keptPage(person.clubId, keyOf(person, url, theme), event.locals.onceIds, lay) : await lay());
+      if (person) response.headers.set('x-statements', String(counted.count));
+      if (response.status === 503) response.headers.set('retry-after', String(RETRY_AFTER_S));
+      setSecurityHeaders(response.headers, person?.sessionId ?? null, isPrivate);
+      return response;
+    }),
+  );
 };
 
 /** A bug is logged under an id the user sees; parameter values (health notes) never reach the log. */

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { seriousOn } from './access';
-import { linkFor, openBench, ready, setToday, signIn, TUESDAY, WEDNESDAY } from './app';
+import { linkFor, newClub, openBench, ready, setToday, signIn, TUESDAY, WEDNESDAY } from './app';
 
 test.beforeEach(() => {
   setToday(TUESDAY);
@@ -363,4 +363,39 @@ test('a squad’s past: everybody on one scale, and what was planned and done', 
   await page.getByRole('button', { name: 'Table' }).click();
   await page.getByRole('link', { name: /^Dunja Falk/ }).click();
   await expect(page.getByRole('slider', { name: 'Day looked at' })).toBeVisible();
+});
+
+test('a club that writes the month first types, reads and is corrected so', async ({ page }) => {
+  test.setTimeout(60_000);
+  await newClub(page, 'MonthFirst');
+  const squadPage = page.url();
+  await page.goto('/settings');
+  await ready(page);
+  await page.getByRole('radio', { name: /month first/ }).check();
+  await expect(page.locator('#days').getByText('Kept.')).toBeVisible();
+  await expect(page.locator('html')).toHaveAttribute('data-days', 'month-first');
+  await page.goto(squadPage);
+  await ready(page);
+  const day = page.getByLabel('Day', { exact: true });
+  await expect(day).toHaveValue('Nov 24, 2026');
+  await page.getByLabel('Against, or what').fill('Alameda');
+  await day.fill('13/12/2026');
+  await page.getByRole('button', { name: 'Add event' }).click();
+  await expect(page.getByText('Write a day as Nov 28, 2026.')).toBeVisible();
+  await expect(day).toHaveValue('13/12/2026');
+  await day.fill('12/5/2026');
+  await page.getByRole('button', { name: 'Add event' }).click();
+  await expect(page.locator('li').filter({ hasText: 'Alameda' })).toContainText('Sat Dec 5');
+});
+
+test('until a theme is chosen the page is as dark as the system', async ({ page }) => {
+  const ground = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
+  await page.emulateMedia({ colorScheme: 'light' });
+  await page.goto('/sign-in');
+  const light = await ground();
+  await page.emulateMedia({ colorScheme: 'dark' });
+  expect(await ground()).not.toBe(light);
+  await page.context().addCookies([{ name: 'theme', value: 'cal', url: process.env.BASE_URL! }]);
+  await page.reload();
+  expect(await ground()).toBe(light);
 });

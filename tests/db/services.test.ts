@@ -467,7 +467,7 @@ describe('morning to next session', () => {
 });
 
 describe('pasted people', () => {
-  const context = { specs: testSpecs(METHOD), mass: 'kg' as const };
+  const context = { specs: testSpecs(METHOD), mass: 'kg' as const, order: 'day-first' as const };
   const bare = { sex: null, role: null, liftLevel: null, jumpLevel: null, results: [] };
 
   it('keeps good rows beside the reasons of bad ones', () => {
@@ -512,6 +512,14 @@ describe('pasted people', () => {
       'sex_unreadable 4',
     ]);
     expect(unread).toEqual(['Shoe']);
+  });
+
+  it('reads dates with the month first for a club that writes them so', () => {
+    const { rows } = readPastedAthletes('Ana Sol,05/17/2008\nCai Rem,5/6/2008', [], {
+      ...context,
+      order: 'month-first',
+    });
+    expect(rows.map(({ birthDate }) => birthDate)).toEqual(['2008-05-17', '2008-05-06']);
   });
 
   it('without a heading in the order name, birth date, mass, level, sex, role', () => {

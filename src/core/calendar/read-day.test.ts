@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { describe, expect, it, test } from 'vitest';
-import { longDate } from '$lib/messages';
-import { addDays, readDay } from '.';
+import { describe, expect, test } from 'vitest';
+import { longDate, tellDaysBy } from '$lib/messages';
+import { addDays, DAY_ORDERS, readDay } from '.';
 
 describe('a day as people write it', () => {
   test.each([
@@ -21,16 +21,28 @@ describe('a day as people write it', () => {
     ['tomorrow', null],
     ['', null],
   ])('%j', (text, day) => {
-    expect(readDay(text)).toBe(day);
+    expect(readDay(text, 'day-first')).toBe(day);
   });
 
-  it('reads every day as the application writes it', () => {
+  test.each([
+    ['5/6/2026', '2026-05-06'],
+    ['11/28/2026', '2026-11-28'],
+    ['28/11/2026', null],
+    ['28 Nov 2026', '2026-11-28'],
+    ['2026-11-28', '2026-11-28'],
+  ])('%j where the month is first', (text, day) => {
+    expect(readDay(text, 'month-first')).toBe(day);
+  });
+
+  test.each(DAY_ORDERS)('reads every day as the application writes it, %s', (order) => {
+    tellDaysBy(() => order);
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 40_000 }), (days) => {
         const day = addDays('1990-01-01', days);
-        expect(readDay(longDate(day))).toBe(day);
+        expect(readDay(longDate(day), order)).toBe(day);
       }),
       { seed: 3, numRuns: 100 },
     );
+    tellDaysBy(() => 'day-first');
   });
 });

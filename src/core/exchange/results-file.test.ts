@@ -15,6 +15,7 @@ const context = {
   youth: { underYears: 16, leastReps: 5 },
   specs: TEST_SPECS,
   mass: 'kg' as const,
+  dayOrder: 'day-first' as const,
   today: '2026-11-24',
   day: '2026-11-23',
 };
@@ -41,6 +42,16 @@ describe('a file of results', () => {
     expect(long('ada brenn', '', 'Back squat', '', '100 x 3').results).toMatchObject([
       { day: '2026-11-23', test: 'back-squat', loadKg: 100, reps: 3 },
     ]);
+  });
+
+  it('takes the month first in a club that writes it so', () => {
+    const monthFirst = { ...context, dayOrder: 'month-first' as const };
+    const { results } = readResults(
+      [{ line: 2, cells: ['Ada Brenn', '11/9/2026', 'CMJ', '', '41'] }],
+      LONG,
+      monthFirst,
+    );
+    expect(results).toMatchObject([{ day: '2026-11-09' }]);
   });
 
   it('reads one line an athlete, and passes over what is empty', () => {

@@ -57,7 +57,7 @@ function readRow(
   const athleteId = context.athletes.get(plain(name));
   if (!athleteId) refuse(athleteId === null ? 'name_of_two' : 'name_unknown', { name });
   const dayText = at('day');
-  const day = dayText === '' ? context.day : readDay(dayText);
+  const day = dayText === '' ? context.day : readDay(dayText, context.dayOrder);
   if (day === null) refuse('result_day_unreadable', { text: dayText });
   else if (day > context.today) refuse('day_ahead', { day });
   const side = SIDES[plain(at('side'))];

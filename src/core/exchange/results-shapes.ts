@@ -1,4 +1,4 @@
-import type { Day } from '../calendar';
+import type { Day, DayOrder } from '../calendar';
 import type { Issue } from '../result';
 import type { CellValue, RecordSide, TestSpecs, YouthRule } from '../testing';
 import type { MassUnit } from '../units';
@@ -34,6 +34,7 @@ export interface ResultsContext {
   readonly youth: YouthRule;
   readonly specs: TestSpecs;
   readonly mass: MassUnit;
+  readonly dayOrder: DayOrder;
   readonly today: Day;
   /** the day of rows that name none */
   readonly day: Day;

@@ -1,4 +1,5 @@
 export * from './words';
+export * from './dates';
 export * from './reasons';
 export * from './issues';
 export * from './changes';

@@ -1,6 +1,7 @@
 import type { Facts, Issue } from '$core/result';
 import { sayReason } from './reasons';
-import { listWords, longDate } from './words';
+import { longDate } from './dates';
+import { listWords } from './words';
 
 const text = (value: Facts[string] | undefined): string => String(value ?? '');
 

@@ -6,7 +6,8 @@ import type { Facts, Reason } from '$core/result';
 import { ownValue } from '$core/own';
 import { AFTER_HEAVY } from '$core/season';
 import { restWords } from './rest';
-import { dayWords, DEMAND_WORDS, listWords, MUSCLE_WORDS } from './words';
+import { dayWords } from './dates';
+import { DEMAND_WORDS, listWords, MUSCLE_WORDS } from './words';
 
 const text = (value: Facts[string] | undefined): string =>
   Array.isArray(value) ? listWords(value as string[]) : String(value ?? '');

@@ -1,4 +1,3 @@
-import { monthWord } from '$core/calendar';
 import type { Demand, Family, Muscle, Suit } from '$core/library';
 import type { Answer } from '$core/track';
 
@@ -107,25 +106,4 @@ export const inSentence = (name: string): string =>
 export function listWords(words: readonly string[]): string {
   if (words.length <= 1) return words[0] ?? '';
   return `${words.slice(0, -1).join(', ')} and ${words.at(-1) ?? ''}`;
-}
-
-const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
-const WEEKDAYS_LONG = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
-
-/** A weekday, Monday 1 to Sunday 7. */
-export const weekdayWord = (weekday: number, long = false): string =>
-  (long ? WEEKDAYS_LONG : WEEKDAYS)[weekday - 1] ?? '';
-
-/** `24 Nov`: the month is named, so that no order of figures has to be known. */
-export function shortDate(day: string): string {
-  const [, month = '', date] = day.split('-');
-  return `${String(Number(date))} ${monthWord(month)}`;
-}
-
-/** `24 Nov 2026`, where the year may be another. */
-export const longDate = (day: string): string => `${shortDate(day)} ${day.slice(0, 4)}`;
-
-/** `Tue 24 Nov` from a calendar day and its weekday. */
-export function dayWords(day: string, weekday: number): string {
-  return `${weekdayWord(weekday)} ${shortDate(day)}`;
 }

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { isDay, readDay } from '$core/calendar';
+import { DAY_ORDERS, isDay, readDay } from '$core/calendar';
+import { dayOrder, sampleDay } from '$lib/messages';
 import { LEVELS, SIDES, TIERS } from '$core/library';
 import { SIGNS } from '$core/safety';
 import { RETURN_STAGES, SCHOOL_IDS } from '$core/method';
@@ -30,8 +31,8 @@ const optionalNumber = (most: number, least: number, what: string) =>
 /** A day as a coach writes it; what is no day stays as it was typed, and is said. */
 const typedDay = z
   .string()
-  .transform((text) => readDay(text) ?? text)
-  .refine(isDay, 'Write a day as 28 Nov 2026.');
+  .transform((text) => readDay(text, dayOrder()) ?? text)
+  .refine(isDay, { error: () => `Write a day as ${sampleDay()}.` });
 const day = (say: string) => typedDay.or(z.literal('').transform(() => '')).refine((text) => text !== '', say);
 const time = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'A time as 18:30.');
 export const gymDaysSchema = z.object({
@@ -307,6 +308,8 @@ export const schoolSchema = z.object({
   option: z.string().max(80),
   squadId: z.union([z.uuid(), z.literal('')]).optional(),
 });
+
+export const dayOrderSchema = z.object({ order: z.enum(DAY_ORDERS) });
 
 /** One value of a club's table of the method. */
 export const tableValueSchema = z.object({

@@ -1,8 +1,10 @@
 import { fail, type ActionFailure } from '@sveltejs/kit';
 import type { Issue } from '$core/result';
+import { DAY_ORDERS } from '$core/calendar';
 import { sayIssue } from '$lib/messages';
 import { v5, v7 } from 'uuid';
 import { z } from 'zod';
+import { daysOfRequest } from './day-order';
 
 export interface FormTrouble extends Record<string, unknown> {
   form: string;
@@ -14,7 +16,7 @@ export interface FormTrouble extends Record<string, unknown> {
 const MOST_TYPED = 200_000;
 
 /**
- * Reads a form at the border. Fields named in `lists` may repeat.
+ * Reads a form at the border. Fields named in `lists` may repeat. Its days are read as the form told them when it was shown.
  * @returns the value with the form's own id, by which a repeat is known; or what to show: a message for each field, and everything that was typed
  */
 export async function readForm<T>(
@@ -45,6 +47,8 @@ export async function readForm<T>(
         typed: { ...typed, [unfit[0]]: unfit[1].slice(0, MOST_TYPED).replaceAll('\0', '') },
       }),
     };
+  const order = DAY_ORDERS.find((known) => known === raw.dayOrder);
+  if (order) daysOfRequest(order);
   const parsed = schema.safeParse(raw);
   if (parsed.success) return { ok: true, value: parsed.data, typed, commandId: commandIdOf(data) };
   const errors = z.flattenError(parsed.error).fieldErrors as Record<string, string[] | undefined>;

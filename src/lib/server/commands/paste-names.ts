@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { readDay } from '$core/calendar';
+import { readDay, type DayOrder } from '$core/calendar';
 import { guessColumns, plain } from '$core/exchange';
 import { LEVELS, type Level } from '$core/library';
 import type { Issue } from '$core/result';
@@ -64,6 +64,13 @@ const SEXES: Readonly<Record<string, 'female' | 'male'>> = {
   man: 'male',
 };
 
+/** What pasted columns are read by: the club's tests, its unit, and which of two numbers of a date is the day. */
+export interface PasteContext {
+  readonly specs: TestSpecs;
+  readonly mass: MassUnit;
+  readonly order: DayOrder;
+}
+
 /**
  * Reads people as they come from a spreadsheet: one name a line, or columns in the order name, birth date, body mass,
  * level, sex, role, or any columns under a heading, last results of the club's tests among them (`Back squat`: `100 x 5`).
@@ -75,7 +82,7 @@ const SEXES: Readonly<Record<string, 'female' | 'male'>> = {
 export function readPastedAthletes(
   text: string,
   known: readonly string[],
-  { specs, mass }: { readonly specs: TestSpecs; readonly mass: MassUnit },
+  context: PasteContext,
 ): { rows: PastedAthlete[]; issues: Issue[]; left: string[]; unread: string[] } {
   const parsed = Papa.parse<string[]>(text.trim(), {
     skipEmptyLines: 'greedy',
@@ -83,13 +90,13 @@ export function readPastedAthletes(
   });
   const [first = []] = parsed.data;
   const headed = HEADINGS[plain(first[0] ?? '')] === 'name';
-  const columns = headed ? columnsOf(first, specs) : PLAIN;
+  const columns = headed ? columnsOf(first, context.specs) : PLAIN;
   const rows: PastedAthlete[] = [];
   const issues: Issue[] = [];
   const seen = new Set(known.map((name) => name.toLowerCase()));
   for (const [i, cells] of parsed.data.slice(0, MOST).entries()) {
     if (headed && i === 0) continue;
-    const { row, wrong } = readRow(cells, columns, specs, mass);
+    const { row, wrong } = readRow(cells, columns, context);
     const twice = seen.has(row.name.toLowerCase());
     const found =
       row.name.length < 2
@@ -123,8 +130,7 @@ const isTest = (column: string | null | undefined): column is `test:${string}` =
 function readRow(
   cells: readonly string[],
   columns: readonly Column[],
-  specs: TestSpecs,
-  mass: MassUnit,
+  { specs, mass, order }: PasteContext,
 ): { row: PastedAthlete; wrong: Issue[] } {
   const wrong: Issue[] = [];
   const at = (column: Column): string => cells[columns.indexOf(column)]?.trim() ?? '';
@@ -146,7 +152,7 @@ function readRow(
   return {
     row: {
       name: at('name').slice(0, 80),
-      birthDate: read('birthDate', (text) => readDay(text) ?? undefined, 'day_unreadable'),
+      birthDate: read('birthDate', (text) => readDay(text, order) ?? undefined, 'day_unreadable'),
       bodyMassKg: read('bodyMassKg', (text) => toMass(text, mass), 'mass_unreadable'),
       sex: read(
         'sex',

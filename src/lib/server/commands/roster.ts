@@ -38,7 +38,7 @@ export async function addAthletes(
   const { rows, issues, left, unread } = readPastedAthletes(
     text,
     present.map(({ name }) => name),
-    { specs: testSpecs(club.method), mass: club.massUnit },
+    { specs: testSpecs(club.method), mass: club.massUnit, order: club.dayOrder },
   );
   if (issues.length > 0) return { ok: false, issues };
   const everybody = await tx

@@ -1,5 +1,6 @@
 import { and, eq } from 'drizzle-orm';
 import { METHOD } from '$catalog';
+import type { DayOrder } from '$core/calendar';
 import {
   leavesOf,
   methodTablesSchema,
@@ -55,6 +56,20 @@ export async function chooseSchool(
     },
   ]);
   return ok(school);
+}
+
+/** How the club tells and reads days, from now on. */
+export async function chooseDayOrder(
+  tx: Tx,
+  club: ClubContext,
+  order: DayOrder,
+  actor: string,
+): Promise<Result<DayOrder>> {
+  await tx.update(clubRow).set({ dayOrder: order, version: club.version + 1 });
+  await recordChanges(tx, club.clubId, [
+    { day: club.today, actor, subject: 'day-order', from: { order: club.dayOrder }, to: { order } },
+  ]);
+  return ok(order);
 }
 
 /** Makes a place, or changes one; every squad that trains there follows. @param id of a new one, from the command */

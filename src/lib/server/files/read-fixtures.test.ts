@@ -1,13 +1,20 @@
 import ICAL from 'ical.js';
 import { describe, expect, it, test } from 'vitest';
 import { METHOD } from '$catalog';
+import type { DayOrder } from '$core/calendar';
 import { DEFAULT_SCHOOLS } from '$core/method';
 import { NO_CHANGES, planSeason } from '$core/season';
 import { seasonCalendar } from '../feeds/season-calendar';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
 import { readFixturesFile, type FixturesFile } from './read-fixtures';
 
-const RANGE = { name: 'fixtures', zone: 'Europe/Madrid', from: '2026-07-06', to: '2027-05-09' };
+const RANGE = {
+  name: 'fixtures',
+  dayOrder: 'day-first' as DayOrder,
+  zone: 'Europe/Madrid',
+  from: '2026-07-06',
+  to: '2027-05-09',
+};
 const read = (text: string, over: Partial<typeof RANGE> = {}): FixturesFile => {
   const found = readFixturesFile({ text, ...RANGE, ...over });
   if (typeof found === 'string') throw new Error(found);
@@ -102,6 +109,14 @@ describe('fixtures from a table', () => {
     );
     expect(days(file)).toEqual(['2026-11-28 Puerto Lobo league', '2026-12-05 Alameda cup']);
     expect(file.bad.map(({ line }) => line)).toEqual([4, 5]);
+  });
+
+  it('takes the month first for a club that writes it so, times beside it or not', () => {
+    const file = read('Date,Opponent\n12/5/2026,Alameda\n01/09/2027 19:30,Puerto Lobo\n28/11/2026,Nobody\n', {
+      dayOrder: 'month-first',
+    });
+    expect(days(file)).toEqual(['2026-12-05 Alameda league', '2027-01-09 Puerto Lobo league']);
+    expect(file.bad).toMatchObject([{ line: 4, why: expect.stringContaining('11/28/2026') as string }]);
   });
 });
 

@@ -1,6 +1,6 @@
 import ICAL from 'ical.js';
 import Papa from 'papaparse';
-import { addDays, readDay, type Day } from '$core/calendar';
+import { addDays, readDay, type Day, type DayOrder } from '$core/calendar';
 import { readCell } from '../csv';
 
 /** Fixtures of one file: a club's seasons. */
@@ -15,6 +15,7 @@ export interface FixturesTask {
   readonly text: string;
   readonly name: string;
   readonly zone: string;
+  readonly dayOrder: DayOrder;
   /** what lies outside is listed and left */
   readonly from: Day;
   readonly to: Day;
@@ -152,6 +153,11 @@ interface Columns {
   name: number;
 }
 
+const DAYS_LIKE: Readonly<Record<DayOrder, string>> = {
+  'day-first': '28 Nov 2026, 2026-11-28 or 28.11.2026',
+  'month-first': 'Nov 28, 2026, 2026-11-28 or 11/28/2026',
+};
+
 function readTable(text: string, task: FixturesTask): FixturesFile | string {
   const table = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy', preview: MOST_FIXTURES * 3 }).data;
   const [header = [], ...body] = table.map((cells) => cells.slice(0, 40).map((cell) => short(readCell(cell))));
@@ -162,10 +168,11 @@ function readTable(text: string, task: FixturesTask): FixturesFile | string {
   const found = new Found(task);
   body.forEach((cells, i) => {
     // a time may follow the day
-    const day = readDay(cells[at.day] ?? '') ?? readDay((cells[at.day] ?? '').slice(0, 10));
+    const written = cells[at.day] ?? '';
+    const day = readDay(written, task.dayOrder) ?? readDay(written.slice(0, 10), task.dayOrder);
     const name = cells[at.name] ?? '';
     const kind = cells[at.kind] ?? '';
-    if (day === null) found.say(i + 2, cells[at.day] ?? '', 'is no day; write 28 Nov 2026, 2026-11-28 or 28.11.2026');
+    if (day === null) found.say(i + 2, written, `is no day; write ${DAYS_LIKE[task.dayOrder]}`);
     else if (name === '') found.say(i + 2, day, 'has no name');
     else found.add({ uid: `${day} ${name}`, day, name, kind: kindOf(`${kind} ${kind === '' ? name : ''}`) });
   });

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { METHOD } from '$catalog';
 import { testSpecs } from '$core/athlete';
-import { ageInYears, type Day } from '$core/calendar';
+import { ageInYears, type Day, type DayOrder } from '$core/calendar';
 import { guessColumns, readResults, type ResultColumn, type ResultsRead } from '$core/exchange';
 import { overlayTables } from '$core/method';
 import type { MassUnit } from '$core/units';
@@ -22,6 +22,7 @@ export interface ResultsTask {
   readonly columns: readonly string[];
   readonly tables: Parameters<typeof overlayTables>[1];
   readonly massUnit: MassUnit;
+  readonly dayOrder: DayOrder;
   readonly today: Day;
   readonly day: Day;
   readonly athletes: readonly {
@@ -67,7 +68,16 @@ export function readResultsFile(task: ResultsTask): ResultsFile | string {
   const read = readResults(
     body.map((cells, i) => ({ line: i + 2, cells })),
     columns,
-    { athletes: byName, ages, youth: youthRule({ method }), specs, mass: task.massUnit, today: task.today, day },
+    {
+      athletes: byName,
+      ages,
+      youth: youthRule({ method }),
+      specs,
+      mass: task.massUnit,
+      dayOrder: task.dayOrder,
+      today: task.today,
+      day,
+    },
   );
   const standing = athletes.flatMap(({ results }) => results);
   const results = judgeFile(read.results, standing, { method });

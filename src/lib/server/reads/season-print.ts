@@ -1,6 +1,6 @@
 import { addDays, weekdayOf } from '$core/calendar';
 import { totalSets, type PlannedWeek } from '$core/season';
-import { weekdayWord } from '$lib/messages';
+import { longDate, weekdayWord } from '$lib/messages';
 import type { AthleteRow } from '../repositories/athletes';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
 import { sayDay } from './page-thread';
@@ -35,7 +35,7 @@ export function readSeasonPrint(
   const week = asked === null ? undefined : plan.weeks.find(({ number }) => number === asked);
   return {
     title: `${squad.name}, season`,
-    dates: `${sayDay(squad.season.start)} ${squad.season.start.slice(0, 4)} – ${sayDay(squad.season.end)} ${squad.season.end.slice(0, 4)}`,
+    dates: `${longDate(squad.season.start)} – ${longDate(squad.season.end)}`,
     clubName: club.name,
     weeks: asked === null ? plan.weeks.map((one) => printed(one, club, squad)) : [],
     week:

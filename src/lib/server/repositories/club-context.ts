@@ -6,6 +6,7 @@ import { DEFAULT_SCHOOLS, overlayTables, schoolLibrary, type MethodTables, type 
 import { NO_CHANGES, type GymTimes } from '$core/season';
 import { DEFAULT_KIT, type Kit } from '$lib/model/kit';
 import { today as todayIn } from '../config';
+import { daysOfRequest } from '../day-order';
 import type { Tx } from '../db/client';
 import { event, facility, squad } from '../db/schema';
 
@@ -58,12 +59,13 @@ export interface ClubContext extends Omit<ClubRow, 'squads' | 'schools'> {
 }
 
 /**
- * One statement for all of it.
+ * One statement for all of it. From here on the request tells days as the club does.
  * @param around the day on screen; null = the club's today
  */
 export async function loadClub(tx: Tx, around: Day | null = null): Promise<ClubContext> {
   const row = await query(tx, around ?? todayIn('UTC'));
   if (!row) throw new Error('loadClub: the club of this transaction has no row');
+  daysOfRequest(row.dayOrder);
   const schools = { ...DEFAULT_SCHOOLS, ...row.schools };
   const kits = new Map(row.facilities.map(({ id, kit }) => [id, { ...DEFAULT_KIT, ...kit }]));
   return {

@@ -55,6 +55,7 @@ export function squadInMemory(file: SquadFile, clubName: string, number: number)
     name: clubName,
     zone: 'UTC',
     massUnit: 'kg',
+    dayOrder: 'day-first',
     today: file.season.start,
     schools: DEFAULT_SCHOOLS,
     method: METHOD,

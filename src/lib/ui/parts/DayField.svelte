@@ -2,7 +2,7 @@
   import { Button, TextInput } from 'carbon-components-svelte';
   import Calendar from 'carbon-components-svelte/src/icons/Calendar.svelte';
   import { readDay } from '$core/calendar';
-  import { longDate } from '$lib/messages';
+  import { dayOrder, longDate, sampleDay } from '$lib/messages';
   import type { Trouble } from '$lib/model/forms';
 
   let {
@@ -14,7 +14,7 @@
 
   /** The day as it reads everywhere; what is no day stays as it was typed. */
   function written(day: string): string {
-    const read = readDay(day);
+    const read = readDay(day, dayOrder());
     return read === null ? day : longDate(read);
   }
   const given = $derived(written(trouble?.typed[name] ?? value));
@@ -34,12 +34,13 @@
 
 <!-- A day typed as people write it, or chosen from the browser's own calendar; it reads one way everywhere. -->
 <div class="day">
+  <input type="hidden" name="dayOrder" value={dayOrder()} />
   <TextInput
     size="sm"
     labelText={label}
     {name}
     bind:value={text}
-    placeholder="28 Nov 2026"
+    placeholder={sampleDay()}
     autocomplete="off"
     invalid={!!error}
     invalidText={error}
@@ -60,7 +61,7 @@
       type="date"
       tabindex="-1"
       aria-hidden="true"
-      value={readDay(text) ?? ''}
+      value={readDay(text, dayOrder()) ?? ''}
       onchange={({ currentTarget }) => (text = written(currentTarget.value))}
     />
   </span>

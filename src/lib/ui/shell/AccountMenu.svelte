@@ -20,6 +20,7 @@
     <form method="post" action="/theme?to={encodeURIComponent(page.url.pathname + page.url.search)}">
       <QuietButton name="theme" value="cal">Light theme</QuietButton>
       <QuietButton name="theme" value="noche">Dark theme</QuietButton>
+      <QuietButton name="theme" value="system">As the system</QuietButton>
     </form>
     <a href="/account">Password and sessions</a>
     <form method="post" action="/sign-out"><QuietButton>Sign out</QuietButton></form>

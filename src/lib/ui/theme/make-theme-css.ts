@@ -2,7 +2,7 @@ import tokens from './tokens.json';
 
 type Theme = keyof typeof tokens.palette;
 
-/** The style sheet of both themes from the one token map. */
+/** The style sheet of both themes from the one token map; until one is chosen, the one the system wishes for. */
 export function makeThemeCss(): string {
   const block = (theme: Theme): string => {
     const palette: Record<string, string> = tokens.palette[theme];
@@ -21,6 +21,12 @@ ${block('cal')}
 [data-floor] {
   color-scheme: dark;
 ${block('noche')}
+}
+@media (prefers-color-scheme: dark) {
+  :root[data-theme='system'] {
+    color-scheme: dark;
+${block('noche').replaceAll('\n  ', '\n    ').replace(/^ {2}/, '    ')}
+  }
 }
 `;
 }

@@ -2,12 +2,12 @@ import { DEFAULT_SCHOOLS, SCHOOL_IDS, SCHOOLS } from '$core/method';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
 import { movingPlans } from '$lib/server/commands/season-step';
-import { chooseSchool } from '$lib/server/commands/settings';
+import { chooseDayOrder, chooseSchool } from '$lib/server/commands/settings';
 import { runOne } from '$lib/server/commands/run-command';
 import { readForm, troubleOf } from '$lib/server/forms';
 import { loadClub } from '$lib/server/repositories/club-context';
 import { SCHOOL_WORDS } from '$lib/messages';
-import { schoolSchema } from '$lib/model/forms';
+import { dayOrderSchema, schoolSchema } from '$lib/model/forms';
 import { clubPage } from '$lib/server/reads/page-thread';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -19,6 +19,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
     ...clubPage(club, '/settings'),
     squads: club.squads.map(({ id, name, ownSchools }) => ({ id, name, own: Object.keys(ownSchools).length })),
     squadId: shown?.id ?? null,
+    dayOrder: club.dayOrder,
     schools: SCHOOL_IDS.map((id) => ({
       id,
       ...SCHOOL_WORDS[id],
@@ -46,5 +47,17 @@ export const actions: Actions = {
     return done.ok
       ? { form: 'choose', errors: {}, typed: {}, kept: done.value }
       : troubleOf('choose', done.issues, form.typed, 'option');
+  },
+  days: async ({ locals, request }) => {
+    const { clubId, userId } = identityOf(locals);
+    const form = await readForm(request, 'days', dayOrderSchema);
+    if (!form.ok) return form.failure;
+    const { commandId: id, value } = form;
+    const done = await runOne({ clubId, id, verb: 'day-order', actor: userId }, value, async (tx) =>
+      chooseDayOrder(tx, await loadClub(tx), value.order, userId),
+    );
+    return done.ok
+      ? { form: 'days', errors: {}, typed: {}, kept: 'days' }
+      : troubleOf('days', done.issues, form.typed, 'order');
   },
 };

@@ -2,10 +2,23 @@
   import { goto } from '$app/navigation';
   import { enhance, keep } from '$lib/ui/parts/enhance';
   import { Select, SelectItem } from 'carbon-components-svelte';
+  import type { SubmitFunction } from '@sveltejs/kit';
+  import { DAY_ORDERS } from '$core/calendar';
   import SettingsTabs from '$lib/ui/settings/SettingsTabs.svelte';
   import CommandId from '$lib/ui/parts/CommandId.svelte';
 
   let { data, form } = $props();
+  const DAY_ORDER_WORDS = {
+    'day-first': 'day first: 28 Nov 2026',
+    'month-first': 'month first: Nov 28, 2026',
+  } as const;
+  /** The page on screen tells days anew as well. */
+  const daysKept: SubmitFunction =
+    ({ formData }) =>
+    async ({ result, update }) => {
+      if (result.type === 'success') document.documentElement.dataset.days = String(formData.get('order'));
+      await update({ reset: false });
+    };
   const squad = $derived(data.squads.find(({ id }) => id === data.squadId) ?? null);
 </script>
 
@@ -76,6 +89,35 @@
         </form>
       </li>
     {/each}
+    {#if !squad}
+      <li id="days">
+        <div>
+          <h2>Days</h2>
+          <p>
+            How days are told everywhere, and which of two numbers is the day when one is typed, pasted or read from a
+            file. A number that cannot be a day or a month is refused, never turned round.
+          </p>
+        </div>
+        <form method="post" action="?/days" use:enhance={daysKept}>
+          <CommandId of="days" />
+          <fieldset disabled={!data.may.plan}>
+            <legend class="unseen">Days</legend>
+            {#each DAY_ORDERS as order (order)}
+              <label
+                ><input
+                  type="radio"
+                  name="order"
+                  value={order}
+                  checked={data.dayOrder === order}
+                  onchange={(event) => event.currentTarget.form?.requestSubmit()}
+                /><span>{DAY_ORDER_WORDS[order]}</span></label
+              >
+            {/each}
+          </fieldset>
+          <p class="kept" role="status">{form?.kept === 'days' ? 'Kept. It counts from now.' : ''}</p>
+        </form>
+      </li>
+    {/if}
   </ul>
 </div>
 

@@ -1,4 +1,5 @@
 import { integer, jsonb, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core';
+import { DAY_ORDERS } from '$core/calendar';
 import type { Schools } from '$core/method';
 import type { Kit } from '$lib/model/kit';
 import { clubId, createdAt, ownId, tenantPolicy, version } from './columns';
@@ -15,6 +16,8 @@ export const club = pgTable(
     lengthUnit: text('length_unit', { enum: ['cm', 'in'] })
       .notNull()
       .default('cm'),
+    /** how days are told and read */
+    dayOrder: text('day_order', { enum: DAY_ORDERS }).notNull().default('day-first'),
     /** how long closed complaints and mornings are kept (SAFE-7) */
     healthMonths: integer('health_months').notNull().default(24),
     schools: jsonb('schools').$type<Partial<Schools>>().notNull(),

@@ -217,7 +217,14 @@ export const actions: Actions = {
     if (!squad.season) return refuse('Set when the season starts and ends first.');
     const { start: from, end: to } = squad.season;
     const text = (await file.text()).replaceAll('\0', '');
-    const read = await readInWorker('fixtures', { text, name: file.name, zone: club.zone, from, to });
+    const read = await readInWorker('fixtures', {
+      text,
+      name: file.name,
+      zone: club.zone,
+      dayOrder: club.dayOrder,
+      from,
+      to,
+    });
     if (typeof read === 'string') return refuse(read);
     const id = commandIdOf(data);
     const done = await onSquad(event, id, 'fixtures', read, (tx, of) =>

@@ -48,7 +48,7 @@
         <thead><tr><th>From</th><th>Written</th><th>Done</th></tr></thead>
         <tbody>
           {#each history.planned as { start, written, done } (start)}<tr
-              ><td>{start}</td><td>{written}</td><td>{done}</td></tr
+              ><td>{longDate(start)}</td><td>{written}</td><td>{done}</td></tr
             >{/each}
         </tbody>
       </table>

@@ -67,6 +67,7 @@ async function readFile(
     columns: chosen.success ? chosen.data : [],
     tables: club.tables,
     massUnit: club.massUnit,
+    dayOrder: club.dayOrder,
     today: club.today,
     day,
     athletes: rows.map(({ id, name, birthDate, results }) => ({ id, name, birthDate, results })),

@@ -1,0 +1,1 @@
+ALTER TABLE "club" ADD COLUMN "day_order" text DEFAULT 'day-first' NOT NULL;
