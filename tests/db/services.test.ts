@@ -173,6 +173,14 @@ describe('keeping a card', () => {
       exerciseId: 'deadlift',
       override: why,
     });
+    // for one of them alone it is kept so, and nobody else does it
+    expect(await put({ override: why, overrideFor: [first] })).toMatchObject({
+      value: { lines: { main: { state: 'kept' } } },
+    });
+    const over = (await readOn(club, DAY)).view.filter(
+      ({ slot, exerciseId }) => slot === 'main' && exerciseId === 'deadlift',
+    );
+    expect(over.map(({ athleteId }) => athleteId)).toEqual([first]);
     // pain stops it all the same
     await answer(club, first, { answer: 'pain', place: 'back-thigh', score: 6 }, DAY);
     const hurt = (await readOn(club, DAY)).view.find(({ slot, athleteId }) => slot === 'main' && athleteId === first);

@@ -57,7 +57,7 @@ export interface Pin {
   /** where it stands, for a line that is no slot of the template, and what it is done in turn with; absent = as the template has it */
   readonly at?: Pick<Line, 'block' | 'group'>;
   /** the coach's words on it and whom it is for; absent = none, everybody */
-  readonly said?: Pick<Line, 'note' | 'only' | 'override'>;
+  readonly said?: Pick<Line, 'note' | 'only' | 'override' | 'overrideFor'>;
   /** put there by the coach; false = only held still while something else changes */
   readonly byCoach: boolean;
 }

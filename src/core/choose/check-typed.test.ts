@@ -217,6 +217,17 @@ describe('a gate is overridden by a written reason, and by nothing else (JUMP-2)
     expect(doing({ ...jump(why), exerciseId: high.id }, grows).exerciseId).not.toBe(high.id);
   });
 
+  it('for one athlete lets nobody else through', () => {
+    const [ana, bo] = [fresh({ id: 'ana' }), fresh({ id: 'bo' })];
+    const line = jump({ ...why, overrideFor: ['ana'] });
+    expect(doing(line, ana).exerciseId).toBe(gated.id);
+    expect(doing(line, bo).exerciseId).not.toBe(gated.id);
+    const found = said([line], [], [ana, bo]);
+    expect(found.find(({ is }) => is === 'warn gate_overridden')?.facts).toMatchObject({ count: 1, of: 2 });
+    // whose it is not is refused as ever
+    expect(of([line], [], [bo])).toContain('forbid gate_not_met');
+  });
+
   it('says nothing for what stands in for it', () => {
     const press = typed('bench-press', 'D-MAINT', { sets: 3, amount: 6, rir: 3 }, { ...why, typed: false });
     const line = { ...press, substitutes: [{ exerciseId: gated.id, row: 'D-SLOW' as const }] };

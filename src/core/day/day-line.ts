@@ -2,7 +2,7 @@ import type { AthleteFacts } from '../athlete';
 import type { Dose } from '../dose';
 import type { DoseRowId } from '../method';
 import type { Reason } from '../result';
-import type { Line } from '../session';
+import { isUngated, type Line } from '../session';
 import type { Begun, DayContext } from './day-context';
 import type { Variant } from './line-variants';
 import { judgeOption } from './judge-option';
@@ -77,14 +77,7 @@ export function asBegun(line: Line, fixed: Begun, athlete: AthleteFacts, context
     typed: false,
     begun: true,
     stopped: exercise
-      ? judgeOption(
-          exercise,
-          fixed.row,
-          fixed.written,
-          athlete,
-          context,
-          line.override !== undefined && fixed.exerciseId === line.exerciseId,
-        )
+      ? judgeOption(exercise, fixed.row, fixed.written, athlete, context, isUngated(line, fixed.exerciseId, athlete.id))
       : null,
     variant: 'squad',
   };

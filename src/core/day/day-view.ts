@@ -2,7 +2,7 @@ import type { AthleteFacts } from '../athlete';
 import { getExercise } from '../library';
 import type { Reason } from '../result';
 import { heavyFamilies, LOWER_BODY, whyQuiet } from '../season';
-import type { Card, Line } from '../session';
+import { isUngated, type Card, type Line } from '../session';
 import { baseLine } from './base-line';
 import { begunKey, type DayContext } from './day-context';
 import { asBegun, asToday, without, type DayLine } from './day-line';
@@ -45,7 +45,7 @@ export function dayView(card: Pick<Card, 'lines' | 'typed'>, athlete: AthleteFac
   const fitted = easeFamilies(trimSharedSets(trimContacts(working, athlete, context), context), context).map(
     (line, i) => {
       if (!line || line.typed) return line;
-      return barsNow(line, athlete, context, isUngated(lines[i], line)) ? null : line;
+      return barsNow(line, athlete, context, isOpen(lines[i], line, athlete)) ? null : line;
     },
   );
   return lines.map((line, i) => {
@@ -58,9 +58,11 @@ export function dayView(card: Pick<Card, 'lines' | 'typed'>, athlete: AthleteFac
   });
 }
 
-/** The coach let the line's own entry stand over its gates; nothing that stands for it is let through with it (JUMP-2). */
-const isUngated = (line: Line | undefined, { exercise }: Pick<WorkingLine, 'exercise'>): boolean =>
-  line?.override !== undefined && exercise.id === line.exerciseId;
+const isOpen = (
+  line: Line | undefined,
+  { exercise }: Pick<WorkingLine, 'exercise'>,
+  { id }: Pick<AthleteFacts, 'id'>,
+): boolean => line !== undefined && isUngated(line, exercise.id, id);
 
 const barsNow = (
   { exercise, row, dose }: WorkingLine,
@@ -86,7 +88,7 @@ function workOut(
   const barred: Barred = (one) =>
     taken.has(one.exercise.pattern) && one.exercise.id !== line.exerciseId
       ? { code: 'pattern_taken', rules: ['SEL-1'], facts: {} }
-      : barsNow(prepare(one), athlete, context, isUngated(line, one));
+      : barsNow(prepare(one), athlete, context, isOpen(line, one, athlete));
   const own = easeForThree(
     easeForLayoff(rampEccentric(holdStep(base, context), athlete, context), athlete, context),
     line,

@@ -1,4 +1,4 @@
-import type { Dose } from '../dose';
+import type { Dose, RampKind } from '../dose';
 import type { Phase } from '../library';
 import type { DoseRowId } from '../method';
 import type { Reason } from '../result';
@@ -35,14 +35,25 @@ export interface Line {
   readonly only: readonly string[] | null;
   /** why it stands though gates are not met, in the coach's words; absent = gates hold (JUMP-2) */
   readonly override?: string;
+  /** the athletes whose gates the override lifts; absent = everybody's */
+  readonly overrideFor?: readonly string[];
 }
+
+/** Whether the coach let the line's own entry stand over an athlete's gates (JUMP-2); what stands for it is not let through with it. */
+export const isUngated = (
+  { override, overrideFor, exerciseId }: Pick<Line, 'override' | 'overrideFor' | 'exerciseId'>,
+  done: string,
+  athleteId: string,
+): boolean => override !== undefined && done === exerciseId && (overrideFor?.includes(athleteId) ?? true);
 
 /** Slots that hold a main lift: the leading one, and the second of a *whole* session (WEEK-8). */
 export const isMainSlot = (slot: string): boolean => slot === 'main' || slot === 'main-2';
 
-/** Whether a main lift comes after another on its card, so that its athletes are warm for heavy work (ORD-7). */
-export const isSecondMain = (slot: string, lines: readonly { readonly slot: string }[]): boolean =>
-  slot === 'main-2' && lines.some((line) => line.slot === 'main');
+/** How much of a ramp the lift of a slot takes on its card (ORD-7): after another main lift its athletes are warm. */
+export function rampKindOf(slot: string, lines: readonly { readonly slot: string }[]): RampKind {
+  if (!isMainSlot(slot)) return 'one';
+  return slot === 'main-2' && lines.some((line) => line.slot === 'main') ? 'second' : 'whole';
+}
 
 /** Substitutes a line keeps. */
 export const SUBSTITUTES_KEPT = 6;

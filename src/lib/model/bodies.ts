@@ -62,6 +62,7 @@ const lineSchema = z.object({
   note: noteSchema.default(null),
   only: z.array(id).max(200).nullable().default(null),
   override: z.string().trim().min(1).max(200, 'A reason is at most 200 characters.').optional(),
+  overrideFor: z.array(id).min(1).max(200).optional(),
 });
 const typedSchema = z.object({ slot, athleteId: id, exerciseId: key.nullable(), row: rowId, dose: doseSchema });
 

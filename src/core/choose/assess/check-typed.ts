@@ -1,9 +1,10 @@
+import type { AthleteFacts } from '../../athlete';
 import { athleteBudget, judgeDay, judgeOption, type DayLine } from '../../day';
 import { contactsOf } from '../../jumps';
 import { getExercise, type Exercise } from '../../library';
 import type { Finding, Reason } from '../../result';
 import { heavyFamilies, whyQuiet } from '../../season';
-import type { Card, Line } from '../../session';
+import { isUngated, type Card, type Line } from '../../session';
 import type { Context } from '../context';
 import { aboveMaximum, isYoung, loadHere, maximumOf, overYouth, withShare } from './check-load';
 
@@ -49,10 +50,14 @@ function checkLine(line: Line, view: readonly DayLine[], context: Context): Find
     const day = judgeDay(exercise, line.row, line.dose, null, context);
     if (day && day.code === 'day_bars_tier') found.push(refused(day, line.slot));
     const over = line.override ?? null;
-    const barsOf = (ungated: boolean): (Reason | null)[] =>
-      athletes.map((athlete) => judgeOption(exercise, line.row, line.dose, athlete, context, ungated));
-    const bars = barsOf(over !== null);
-    if (over !== null) found.push(...overridden(line.slot, over, barsOf(false)));
+    const barOf = (athlete: AthleteFacts, ungated: boolean): Reason | null =>
+      judgeOption(exercise, line.row, line.dose, athlete, context, ungated);
+    const isLetThrough = ({ id }: AthleteFacts): boolean => isUngated(line, exercise.id, id);
+    const bars = athletes.map((athlete) => barOf(athlete, isLetThrough(athlete)));
+    if (over !== null) {
+      const through = athletes.filter(isLetThrough).map((athlete) => barOf(athlete, false));
+      found.push(...overridden(line.slot, over, through, athletes.length));
+    }
     const [first] = bars;
     // nobody may do what was put here: better said than left out for everybody
     if (first && bars.every((bar) => bar !== null)) found.push(refused(first, line.slot));
@@ -115,7 +120,7 @@ function ownContacts(
 }
 
 /** A gate that the coach's written reason overrides stays in sight, with how many it is not met by (JUMP-2). */
-function overridden(slot: string, why: string, gated: readonly (Reason | null)[]): Finding[] {
+function overridden(slot: string, why: string, gated: readonly (Reason | null)[], of: number): Finding[] {
   const closed = gated.filter((bar) => bar?.code === 'gate_not_met');
   const [first] = closed;
   return first
@@ -124,7 +129,7 @@ function overridden(slot: string, why: string, gated: readonly (Reason | null)[]
           severity: 'warn',
           code: 'gate_overridden',
           rules: ['JUMP-2'],
-          facts: { ...first.facts, slot, why, count: closed.length, of: gated.length },
+          facts: { ...first.facts, slot, why, count: closed.length, of },
         },
       ]
     : [];

@@ -109,6 +109,7 @@ function toLines(slots: readonly SlotOptions[], { options }: Compiled, { picks }
         note: pin?.said?.note ?? null,
         only: pin?.said?.only ?? null,
         ...(pin?.said?.override ? { override: pin.said.override } : {}),
+        ...(pin?.said?.overrideFor ? { overrideFor: pin.said.overrideFor } : {}),
       },
     ];
   });

@@ -37,7 +37,7 @@ async function forgetWords(tx: Tx, { id, name }: Pick<AthleteRow, 'id' | 'name'>
     update session_line set note = null, override = case when override is null then null else 'A reason that was forgotten' end,
       version = version + 1
     where (note is not null or override is not null)
-      and ("only" @> ${JSON.stringify([id])}::jsonb or position(lower(${name}) in lower(concat(note, ' ', override))) > 0)`);
+      and ("only" @> ${JSON.stringify([id])}::jsonb or override_for @> ${JSON.stringify([id])}::jsonb or position(lower(${name}) in lower(concat(note, ' ', override))) > 0)`);
   await tx.execute(sql`
     update kept_card set
       name = case when position(lower(${name}) in lower(name)) > 0 then 'Kept card ' || left(md5(name), 8) else name end,

@@ -233,14 +233,16 @@ async function write(tx: Tx, { session, club, ...rows }: Standing, changes: Chan
   }
   for (const { slot } of changes.removed)
     await tx.delete(sessionLine).where(and(eq(sessionLine.sessionId, sessionId), eq(sessionLine.slot, slot)));
-  for (const { seen, position, line } of changes.lines)
+  for (const { seen, position, line } of changes.lines) {
+    const over = { override: line.override ?? null, overrideFor: line.overrideFor ?? null };
     await tx
       .insert(sessionLine)
-      .values({ clubId, sessionId, position, ...line, override: line.override ?? null, version: seen + 1 })
+      .values({ clubId, sessionId, position, ...line, ...over, version: seen + 1 })
       .onConflictDoUpdate({
         target: [sessionLine.clubId, sessionLine.sessionId, sessionLine.slot],
-        set: { position, ...line, override: line.override ?? null, version: seen + 1 },
+        set: { position, ...line, ...over, version: seen + 1 },
       });
+  }
   for (const { slot, athleteId } of changes.untyped)
     await tx
       .delete(typedLine)
@@ -280,11 +282,16 @@ function diff({ session, squad: of }: Standing, body: KeepCard, changes: Changes
         to: { phase: session.phase, minutes: session.minutes, lines: changes.lines.length },
       },
     ];
-  const brief = (line: Pick<Line, 'exerciseId' | 'dose'> & { readonly override?: string | null }) => ({
+  type Recorded = Pick<Line, 'exerciseId' | 'dose'> & {
+    readonly override?: string | null;
+    readonly overrideFor?: Line['overrideFor'] | null;
+  };
+  const brief = (line: Recorded) => ({
     exerciseId: line.exerciseId,
     dose: line.dose,
     // the written reason is kept with what it let through (JUMP-2)
     ...(line.override ? { override: line.override } : {}),
+    ...(line.overrideFor ? { overrideFor: line.overrideFor } : {}),
   });
   const records: ChangeRecord[] = [];
   for (const { line } of changes.lines) {

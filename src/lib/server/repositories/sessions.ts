@@ -132,6 +132,7 @@ export const cardOf = (
       note,
       only,
       override,
+      overrideFor,
     }) => ({
       slot,
       block,
@@ -147,6 +148,7 @@ export const cardOf = (
       note,
       only,
       ...(override === null ? {} : { override }),
+      ...(overrideFor === null ? {} : { overrideFor }),
     }),
   ),
   typed: row.typed.map(({ slot, athleteId, exerciseId, row: doseRow, dose }) => ({

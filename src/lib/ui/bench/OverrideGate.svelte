@@ -1,18 +1,26 @@
 <script lang="ts">
-  import { Button, TextInput } from 'carbon-components-svelte';
+  import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import type { Line } from '$core/session';
   import type { BenchState } from './bench-state.svelte';
   import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
-  let { bench, line }: { bench: BenchState; line: Line } = $props();
+  let {
+    bench,
+    line,
+    gated,
+    nameOf,
+  }: { bench: BenchState; line: Line; gated: readonly string[]; nameOf: (id: string) => string } = $props();
 
   let why = $state('');
   let missing = $state(false);
   /** asked for: it is no part of reading why */
   let open = $state(false);
+  /** one of those whose gate it is; empty = everybody */
+  let whom = $state('');
   function keep(): void {
-    missing = why.trim().length < LEAST;
-    if (!missing) void bench.override(line.slot, why);
+    const override = why.trim();
+    missing = override.length < LEAST;
+    if (!missing) void bench.override(line.slot, { override, ...(whom === '' ? {} : { overrideFor: [whom] }) });
   }
   /** A word is no reason. */
   const LEAST = 8;
@@ -20,11 +28,21 @@
 
 <div class="override">
   {#if line.override}
-    <p><b>Over its gate:</b> {line.override} <span class="rule-id">JUMP-2</span></p>
-    <Button size="small" kind="ghost" on:click={() => void bench.override(line.slot, '')}>The gate holds again</Button>
+    <p>
+      <b>Over its gate{line.overrideFor ? ` for ${line.overrideFor.map(nameOf).join(', ')}` : ''}:</b>
+      {line.override} <span class="rule-id">JUMP-2</span>
+    </p>
+    <Button size="small" kind="ghost" on:click={() => void bench.override(line.slot, null)}>The gate holds again</Button
+    >
   {:else}
     <QuietButton aria-expanded={open} onclick={() => (open = !open)}>Over the gate, with a reason</QuietButton>
     {#if open}
+      {#if gated.length > 1}
+        <Select size="sm" labelText="Over the gate goes" bind:selected={whom}>
+          <SelectItem value="" text="everybody" />
+          {#each gated as id (id)}<SelectItem value={id} text={nameOf(id)} />{/each}
+        </Select>
+      {/if}
       <TextInput
         size="sm"
         labelText="Let it stand over its gate, because"

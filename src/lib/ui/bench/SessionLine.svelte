@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Line } from '$core/session';
-  import { formatDose } from '$core/exchange';
+  import { formatClock, formatDose } from '$core/exchange';
   import type { MassUnit } from '$core/units';
   import { sayReason, shortReason } from '$lib/messages';
   import { lineScore } from '$lib/model/score';
@@ -46,6 +46,7 @@
   const timeline = $derived(bench.assessment?.timeline);
   const beats = $derived(timeline ? lineScore(timeline, line.slot, view?.family ?? 'mobility') : []);
   const rampS = $derived(timeline?.ramps[line.slot]?.durationS ?? 0);
+  const turnS = $derived(timeline?.turns[line.slot]);
   const lands = $derived(line.reasons.find((reason) => reason.code === 'lands'));
   const why = $derived(
     line.reasons.find((reason) =>
@@ -93,6 +94,7 @@
       {#if line.note}<em>{line.note}</em> ·
       {/if}{#if line.only}for {line.only.map(nameOf).join(', ')} ·
       {/if}{#if rampS > 0}{Math.max(1, Math.round(rampS / 60))} min up to the load ·{' '}
+      {/if}{#if turnS}in turns, rest {formatClock(Math.round(turnS / 5) * 5)} ·{' '}
       {/if}{under}{#if bench.shownAthlete === null}{#each line.only ? [] : differ as words (words)}&nbsp;· <strong
             >{words}</strong
           >{/each}{/if}

@@ -97,8 +97,16 @@
       </p>
     {/each}
     {#if editable && (line.override || others.some(({ why }) => why.code === 'gate_not_met'))}
-      {#key line.slot + (line.override ?? '')}<OverrideGate {bench} {line} />{/key}
-    {:else if line.override}<p><b>Over its gate:</b> {line.override} <span class="rule-id">JUMP-2</span></p>{/if}
+      {#key line.slot + (line.override ?? '')}<OverrideGate
+          {bench}
+          {line}
+          {nameOf}
+          gated={others.filter(({ why }) => why.code === 'gate_not_met').flatMap(({ who }) => who)}
+        />{/key}
+    {:else if line.override}<p>
+        <b>Over its gate{line.overrideFor ? ` for ${line.overrideFor.map(nameOf).join(', ')}` : ''}:</b>
+        {line.override} <span class="rule-id">JUMP-2</span>
+      </p>{/if}
     {#if runnerUp}
       <p>
         <span class="label">Runner-up</span> <b>{bench.views[runnerUp.exerciseId]?.name ?? runnerUp.exerciseId}</b>

@@ -305,7 +305,7 @@ function heldLine(line: Line, before: Line | undefined, pins: Brief['pins']): Li
   const pin = pins[line.slot];
   const held = pin?.dosed != null && pin.dosed.dose === before?.dose && pin.exerciseId === before.exerciseId;
   // where it stands may be new
-  const { block, group, pinned, note, only, override } = line;
+  const { block, group, pinned, note, only } = line;
   if (!held) return line;
-  return { ...edit.ungated(before, override ?? null), block, group, pinned, note, only };
+  return { ...edit.ungated(before, edit.overrideOf(line)), block, group, pinned, note, only };
 }

@@ -108,10 +108,9 @@ export class BenchState extends BenchCard {
     return this.#reshape((card) => edit.noting(card, slot, note), slot);
   }
 
-  /** Lets a line stand over its gates for a written reason; empty = the gates hold again (JUMP-2). */
-  override(slot: string, why: string): Promise<void> {
-    const reason = why.trim() || null;
-    return this.#reshape((card) => edit.overriding(card, slot, reason), slot);
+  /** Lets a line stand over its gates for a written reason, for one athlete or everybody; null = the gates hold again (JUMP-2). */
+  override(slot: string, over: edit.Override | null): Promise<void> {
+    return this.#reshape((card) => edit.overriding(card, slot, over), slot);
   }
 
   /** Keeps a line for one athlete, null = for everybody. */

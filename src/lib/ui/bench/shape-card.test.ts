@@ -23,6 +23,7 @@ import {
   reserving,
   startingFrom,
   swapping,
+  overrideOf,
   ungated,
 } from './shape-card';
 
@@ -153,12 +154,18 @@ describe('the coach’s words, and cards kept to start from', () => {
 
   it('a reason over a gate is the coach’s line’s own: it outlives a dose and not another entry, and is gone when taken back', () => {
     const why = 'squatted for years';
-    const asked = overriding(card(), 'main', why);
+    const asked = overriding(card(), 'main', { override: why });
     expect(asked.pins.main).toMatchObject({ byCoach: true, said: { note: null, override: why } });
     expect(asked.pins.guard).toEqual(pinAll(card().lines).guard);
     expect(asked.still).toBe(true);
-    const of = { ...card(), lines: card().lines.map((one) => (one.slot === 'main' ? ungated(one, why) : one)) };
-    expect(dosing(of, 'main', dose({ sets: 2 })).main?.said).toMatchObject({ override: why });
+    const of = {
+      ...card(),
+      lines: card().lines.map((one) =>
+        one.slot === 'main' ? ungated(one, { override: why, overrideFor: ['a'] }) : one,
+      ),
+    };
+    expect(dosing(of, 'main', dose({ sets: 2 })).main?.said).toMatchObject({ override: why, overrideFor: ['a'] });
+    expect(overrideOf(of.lines.find(({ slot }) => slot === 'main')!)).toEqual({ override: why, overrideFor: ['a'] });
     expect(swapping(of, 'main', 'x-other').main?.said).toEqual({ note: null, only: null });
     const back = overriding(of, 'main', null).pins.main;
     expect(back?.said).toEqual({ note: null, only: null });

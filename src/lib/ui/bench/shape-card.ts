@@ -24,13 +24,26 @@ export const pinAll = (lines: readonly Line[], anew: readonly string[] = []): Re
 /** What choosing again keeps: the coach's own lines and doses. */
 export const pinOwn = (lines: readonly Line[]): Record<string, Pin> => pinAll(lines.filter(({ pinned }) => pinned));
 
-const pinOf = ({ exerciseId, row, dose, full, typed, pinned, block, group, note, only, override }: Line): Pin => ({
+const pinOf = ({
+  exerciseId,
+  row,
+  dose,
+  full,
+  typed,
+  pinned,
+  block,
+  group,
+  note,
+  only,
+  override,
+  overrideFor,
+}: Line): Pin => ({
   exerciseId,
   dosed: { row, dose, full },
   typed,
   byCoach: pinned,
   at: { block, group },
-  said: { note, only, ...(override ? { override } : {}) },
+  said: { note, only, ...(override ? { override } : {}), ...(overrideFor ? { overrideFor } : {}) },
 });
 
 /** Another entry in a slot, dosed anew; whom the line is for stays, words on the old entry do not. */
@@ -178,16 +191,22 @@ export const noting = ({ lines, shape }: Card, slot: string, note: string | null
   still: true,
 });
 
+/** A written reason over a line's gates, for some athletes or everybody (JUMP-2). */
+export type Override = Pick<Line, 'overrideFor'> & { readonly override: string };
+export const overrideOf = ({ override, overrideFor }: Line): Override | null =>
+  override === undefined ? null : { override, ...(overrideFor ? { overrideFor } : {}) };
+
 /** A line with a reason over its gates, or with none. */
-export function ungated(line: Line, why: string | null): Line {
+export function ungated(line: Line, over: Override | null): Line {
   const bare: { -readonly [key in keyof Line]: Line[key] } = { ...line };
   delete bare.override;
-  return why === null ? bare : { ...bare, override: why };
+  delete bare.overrideFor;
+  return { ...bare, ...over };
 }
 
 /** A line that stands over its gates for a written reason; null = the gates hold again (JUMP-2). */
-export const overriding = ({ lines, shape }: Card, slot: string, override: string | null): Asked => ({
-  pins: pinAll(lines.map((line) => (line.slot === slot ? { ...ungated(line, override), pinned: true } : line))),
+export const overriding = ({ lines, shape }: Card, slot: string, over: Override | null): Asked => ({
+  pins: pinAll(lines.map((line) => (line.slot === slot ? { ...ungated(line, over), pinned: true } : line))),
   shape,
   still: true,
 });

@@ -82,6 +82,8 @@ export const sessionLine = pgTable(
     only: jsonb('only').$type<Line['only']>(),
     /** why it stands though gates are not met (JUMP-2) */
     override: text('override'),
+    /** for whom; null = for everybody */
+    overrideFor: jsonb('override_for').$type<readonly string[]>(),
     version: version(),
   },
   (t) => [

@@ -1,0 +1,1 @@
+ALTER TABLE "session_line" ADD COLUMN "override_for" jsonb;
