@@ -127,7 +127,9 @@ describe('enough to choose from', () => {
           : slot.rows === 'power'
             ? []
             : slot.rows;
-    const byRow = [...new Set(rows.map((row) => METHOD.doses[row].quality))];
+    // a row for one pattern only is one way more, never all that a slot has
+    const open = rows.filter((row) => !('patterns' in METHOD.doses[row]));
+    const byRow = [...new Set(open.map((row) => METHOD.doses[row].quality))];
     const qualities = slot.qualities.length > 0 ? byRow.filter((q) => slot.qualities.includes(q)) : byRow;
     const warm = rows.some((row) => 'anyQuality' in METHOD.doses[row]);
     return warm || slot.patterns.length > 0

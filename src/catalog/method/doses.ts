@@ -373,6 +373,9 @@ export const DOSES = {
   'D-PYR': {
     name: 'hold pyramid',
     quality: 'isometric',
+    patterns: ['plank-pyramid'],
+    phases: ['general', 'specific', 'pre-season'],
+    pyramid: { holds: [5, 3, 1], offS: 4 },
     sets: [3, 5],
     amounts: { seconds: [8, 40] },
     intensity: null,

@@ -63,6 +63,7 @@ export const SETTINGS: MethodSettings = {
     rampApart: 0.1,
     rampLightBelow: 0.6,
     rampSecondFrom: 0.7,
+    rampOneReps: 10,
     rampToFind: 5,
     rampSetS: 30,
     rampMostAtRack: 4,

@@ -117,7 +117,7 @@ export const MAIN = slot('main', 'main', {
   optional: false,
 });
 export const SECOND_MAIN = { ...MAIN, id: 'main-2', optional: true, setsLess: 1, worth: 15000 };
-export const TRUNK = slot('main-trunk', 'main', { families: ['trunk'], rows: ['D-TRK'], worth: 6000 });
+export const TRUNK = slot('main-trunk', 'main', { families: ['trunk'], rows: ['D-TRK', 'D-PYR'], worth: 6000 });
 export const SINGLE = slot('single-leg', 'single-leg', {
   families: ['single-leg-knee', 'single-leg-hip'],
   rows: ['D-ASST'],

@@ -33,7 +33,7 @@ export function chooseDose(
       : counted
         ? between(range, level === 'top' ? 'bottom' : 'middle')
         : between(range, level);
-  const amount = asWritten(wanted, exercise.doseUnit, range[0]);
+  const amount = row.pyramid ? range[0] : asWritten(wanted, exercise.doseUnit, range[0]);
   const rir =
     row.rir && exercise.doseUnit === 'reps' && !exercise.plyo
       ? between(row.rir, level === 'bottom' ? 'top' : level === 'top' ? 'bottom' : 'middle')
@@ -48,6 +48,7 @@ export function chooseDose(
     rir,
     restSeconds: restOf(row, exercise, sets, amount, settings, jumpRest),
     tempo: row.tempo ?? (row.fast ? 'fast' : null),
+    ...(row.pyramid && { pyramid: row.pyramid }),
     ...(changesSides(exercise) && { sides: 'alternate' as const }),
   };
 }

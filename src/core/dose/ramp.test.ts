@@ -32,11 +32,22 @@ describe('ramp sets (ORD-7)', () => {
 
   it('leaves out the light ones after another main lift, however few are left', () => {
     const second = (own: Parameters<typeof dose>[0]) =>
-      rampSets(getExercise(LIBRARY, 'deadlift'), dose({ rir: 2, ...own }), KIT, METHOD, true).map(
+      rampSets(getExercise(LIBRARY, 'deadlift'), dose({ rir: 2, ...own }), KIT, METHOD, 'second').map(
         ({ loadKg }) => loadKg,
       );
     expect(second({ loadKg: 100, percent: 0.8 })).toEqual([70, 85]);
     expect(second({ loadKg: 100, percent: 0.5 })).toEqual([]);
+  });
+
+  test.each([
+    ['rear-foot-elevated-split-squat', { loadKg: 24, amount: 6, rir: 3 }, ['16 × 3']],
+    ['romanian-deadlift', { loadKg: 80, amount: 8, percent: 0.75 }, ['55 × 3']],
+    ['romanian-deadlift', { loadKg: 50, amount: 5, percent: 0.5 }, ['25 × 5']],
+    // reps enough that the first set is its own way
+    ['romanian-deadlift', { loadKg: 60, amount: 10, percent: 0.66 }, []],
+  ] as const)('%s at %j, no main lift, takes one at most', (id, own, expected) => {
+    const sets = rampSets(getExercise(LIBRARY, id), dose({ rir: 2, ...own }), KIT, METHOD, 'one');
+    expect(sets.map(({ loadKg, reps }) => `${String(loadKg)} × ${String(reps)}`)).toEqual(expected);
   });
 
   it('rises to under the working load, whatever that is', () => {

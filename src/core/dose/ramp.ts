@@ -22,19 +22,31 @@ const emptyOf = (kind: Exercise['load']['kind'], kit: LoadingKit): number | null
 
 type Loading = MethodTables['settings']['loading'];
 
-/** Whether a set belongs to a ramp: the heavy ones not to a light working set, the light ones not to a second main lift. */
-const isIn = ({ share }: Loading['ramp'][number], isLight: boolean, second: boolean, loading: Loading): boolean =>
-  (!isLight || share <= loading.rampLightBelow) && (!second || share >= loading.rampSecondFrom);
+/**
+ * How much of a ramp a lift takes by where it stands on its card: a first main lift all of it; a second one, whose athletes
+ * are warm for heavy work, not the light sets; any other lift one set, and only where its working sets are heavy: a set of
+ * twelve begins as lightly as the ramp would end.
+ */
+export type RampKind = 'whole' | 'second' | 'one';
+
+/** The sets of a ramp to a load that is not rounded yet (ORD-7): the heavy ones not to a light working set. */
+function setsOf(kind: RampKind, { percent, amount, rir }: Dose, loading: Loading): Loading['ramp'] {
+  const isLight = percent !== null && percent < loading.rampLightBelow;
+  const sets = loading.ramp.filter(({ share }) => !isLight || share <= loading.rampLightBelow);
+  if (kind === 'whole') return sets;
+  if (kind === 'second') return sets.filter(({ share }) => share >= loading.rampSecondFrom);
+  if (amount + (rir ?? 0) > loading.rampOneReps) return [];
+  return sets.filter(({ share }) => share <= loading.rampSecondFrom).slice(-1);
+}
 
 /** How many ramp sets a load takes that is not rounded yet (ORD-7). */
-export const rampCount = (percent: number | null, second: boolean, loading: Loading): number =>
-  loading.ramp.filter((set) => isIn(set, percent !== null && percent < loading.rampLightBelow, second, loading)).length;
+export const rampCount = (kind: RampKind, dose: Dose, loading: Loading): number => setsOf(kind, dose, loading).length;
 
 /**
- * The ramp sets of a loaded main lift (ORD-7): the empty bar or lightest bell, then rising parts of the first working load,
+ * The ramp sets of a loaded lift (ORD-7): the empty bar or lightest bell, then rising parts of the first working load,
  * each rounded down to what this place can load; left out are those within a tenth of the one before, and the heavy ones
  * where the working set itself is light. They are never hard sets.
- * @param second after another main lift, who is warm for heavy work leaves out the light ones
+ * @param kind how much of a ramp it takes
  * @param dose of the day, with its load; a load still to be found has no ramp of its own: the first session looks for it
  * @returns lightest first; empty where there is nothing to ramp to
  * @example rampSets(squat, 100 kg × 5, kit, method) // bar × 5, 50 × 5, 70 × 3, 85 × 2
@@ -44,18 +56,17 @@ export function rampSets(
   dose: Dose,
   kit: LoadingKit,
   { settings: { loading } }: Pick<MethodTables, 'settings'>,
-  second = false,
+  kind: RampKind = 'whole',
 ): RampSet[] {
-  const { loadKg, percent } = dose;
+  const { loadKg } = dose;
   if (loadKg === null || loadKg <= 0 || !takesLoad(exercise, dose)) return [];
-  const isLight = percent !== null && percent < loading.rampLightBelow;
   const sets: RampSet[] = [];
   const add = (kg: number, reps: number): void => {
     const before = sets.at(-1)?.loadKg ?? 0;
     if (kg > 0 && kg >= before * (1 + loading.rampApart) && kg <= loadKg * (1 - loading.rampApart))
       sets.push({ loadKg: kg, reps });
   };
-  for (const { share, reps } of loading.ramp.filter((set) => isIn(set, isLight, second, loading))) {
+  for (const { share, reps } of setsOf(kind, dose, loading)) {
     if (share === 0) add(emptyOf(exercise.load.kind, kit) ?? 0, reps);
     else {
       const load = implementLoad(share * loadKg, exercise.load.kind, kit);

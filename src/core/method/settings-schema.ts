@@ -50,6 +50,8 @@ export const settingsSchema = z.object({
     rampLightBelow: z.number(),
     /** a second main lift begins with the ramp sets from this part of its load */
     rampSecondFrom: z.number(),
+    /** a lift that is no main one takes a ramp set where its reps and those in reserve are no more than these */
+    rampOneReps: z.number().int(),
     /** ramp sets until an unknown load is found, seconds of one, and the most who take turns at a rack */
     rampToFind: z.number().int(),
     rampSetS: z.number(),

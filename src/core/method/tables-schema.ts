@@ -32,6 +32,12 @@ export const doseRowSchema = z.object({
   anyQuality: z.boolean().optional(),
   /** narrower ranges of amounts, by movement pattern or family, where a coach would not write the whole one */
   narrow: z.record(z.string(), span).optional(),
+  /** the movement patterns it is for: they take no other row, and nothing else takes it */
+  patterns: z.array(z.string()).optional(),
+  /** the phases it may be chosen in; absent = all */
+  phases: z.array(z.enum(PHASES)).optional(),
+  /** rounds of short holds it is written as (D-PYR), each as long as its least amount */
+  pyramid: z.object({ holds: z.array(z.number().int().positive()), offS: z.number() }).optional(),
   /** its phase's gentle row takes its place where START-2 asks for caution */
   cautious: z.boolean(),
   hard: z.boolean(),

@@ -3,6 +3,7 @@ import { describe, expect, it, test } from 'vitest';
 import { LIBRARY, METHOD } from '$catalog';
 import { ALONE, dose } from '../../../tests/fixtures';
 import { getExercise } from '../library';
+import { rampKindOf } from '../session';
 import {
   checkPairs,
   groupLines,
@@ -182,11 +183,13 @@ describe('the way to a main lift (ORD-7)', () => {
     ['a load to be found takes five', squat(), room({ knows: () => false }), 5 * (30 + setUp) * 4],
     ['a light working set only the light ones', squat({ percent: 0.5 }), room(), 2 * (30 + setUp) * 4],
     ['bells are picked up side by side', squat({}, 'main-2', 'goblet-squat'), room(), 4 * (30 + bell)],
-    ['no main lift, no ramp', squat({}, 'single-leg'), room(), 0],
+    ['no main lift, one set', squat({}, 'single-leg'), room(), 30 + setUp],
+    ['whose many reps begin lightly enough, none', squat({ amount: 9 }, 'single-leg'), room(), 0],
+    ['and a load to be found no five', squat({}, 'single-leg'), room({ knows: () => false }), 30 + setUp],
     ['nothing to load', squat({}, 'main', 'push-up'), room(), 0],
     ['no reserve written: it is no lift to a load', squat({ rir: null }), room(), 0],
   ])('%s', (_name, one, where, seconds) => {
-    expect(rampSeconds(one, false, where, settings)).toBe(seconds);
+    expect(rampSeconds(one, rampKindOf(one.slot, [one]), where, settings)).toBe(seconds);
   });
 
   it('is shorter for a second main lift, for who is warm: not where it stands alone', () => {
@@ -207,7 +210,9 @@ describe('the way to a main lift (ORD-7)', () => {
   it('rests at the rack as long as the others lift, where that is longer (FLOOR-1)', () => {
     const short = squat({ restSeconds: 30 });
     const set = setSeconds(short.exercise, short.dose);
-    const { beats } = layOut([short], room(), settings);
+    const { beats, turns } = layOut([short], room(), settings);
+    expect(turns).toEqual({ main: 3 * (set + settings.time.switchS) });
+    expect(layOut([squat({ restSeconds: 600 })], room(), settings).turns).toEqual({});
     const [first, second] = beats.main!;
     expect(second!.startS - first!.startS - first!.durationS - setUp).toBe(3 * (set + settings.time.switchS));
     const assistance = layOut([{ ...short, slot: 'single-leg' }], room(), settings).beats['single-leg']!;

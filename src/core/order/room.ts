@@ -1,4 +1,4 @@
-import { rampCount, type Dose } from '../dose';
+import { rampCount, type Dose, type RampKind } from '../dose';
 import type { Exercise } from '../library';
 import type { MethodSettings } from '../method';
 import { isMainSlot } from '../session';
@@ -34,19 +34,22 @@ export const atRack = (
     : 1;
 
 /**
- * Minutes of the ramp sets of a loaded main lift, before its first working set (ORD-7): each set at half a minute and its
- * set-up, for everybody at the rack; a load that is not known yet is looked for in a few more. Seconds; 0 = no ramp.
- * @param second it comes after another main lift
+ * Minutes of the ramp sets of a loaded lift, before its first working set (ORD-7): each set at half a minute and its
+ * set-up, for everybody at the rack of a main lift, whose load is looked for in a few more where it is not known yet.
+ * Seconds; 0 = no ramp.
  */
 export function rampSeconds(
-  { slot, exercise, dose }: Lifted,
-  second: boolean,
+  { exercise, dose }: Pick<Lifted, 'exercise' | 'dose'>,
+  kind: RampKind,
   room: Room,
   { loading }: MethodSettings,
 ): number {
-  if (!isMainSlot(slot) || !RAMPED.includes(exercise.load.kind) || dose.rir === null || dose.unit !== 'reps') return 0;
-  const sets = room.knows(exercise.id) ? rampCount(dose.percent, second, loading) : loading.rampToFind;
-  return sets * (loading.rampSetS + exercise.setUpSeconds) * atRack(exercise, room, { loading });
+  if (!RAMPED.includes(exercise.load.kind) || dose.rir === null || dose.unit !== 'reps') return 0;
+  const setS = loading.rampSetS + exercise.setUpSeconds;
+  // neither the rest nor the one set of assistance waits for a rack: it is done where there is room
+  if (kind === 'one') return rampCount(kind, dose, loading) * setS;
+  const sets = room.knows(exercise.id) ? rampCount(kind, dose, loading) : loading.rampToFind;
+  return sets * setS * atRack(exercise, room, { loading });
 }
 
 /**

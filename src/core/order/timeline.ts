@@ -1,7 +1,7 @@
 import { amountsASet, restBetweenSides, roundSeconds, sidePlanOf, type Dose } from '../dose';
 import type { Exercise } from '../library';
 import type { MethodSettings } from '../method';
-import { isComplex, isSecondMain } from '../session';
+import { isComplex, rampKindOf } from '../session';
 import { rampSeconds, restAtRack, type Room } from './room';
 
 /** What the clock needs of a line. */
@@ -21,9 +21,11 @@ export interface Beat {
 }
 
 export interface Timeline {
-  /** the way to the working load of main lifts, before their first set (ORD-7); by slot */
+  /** the way to the working load of a lift, before its first set (ORD-7); by slot */
   readonly ramps: Readonly<Record<string, Pick<Beat, 'startS' | 'durationS'>>>;
   readonly beats: Readonly<Record<string, readonly Beat[]>>;
+  /** rest of lines whose rack holds more than is written: the others lift meanwhile (FLOOR-1); by slot, seconds */
+  readonly turns: Readonly<Record<string, number>>;
   readonly blocks: readonly { readonly block: string; readonly startS: number; readonly endS: number }[];
   readonly totalS: number;
 }
@@ -45,19 +47,22 @@ export const setSeconds = (exercise: Exercise, dose: Dose): number =>
 /**
  * Lays a card on the clock (TIME-1): set = work + set-up; in a pair or triple the sets take turns with a switch
  * between, then what is left of the longest rest; a complex is set up once and rests after its last part (DOSE-9); a
- * transition between groups. A loaded main lift begins with its ramp sets, and rests no less than its rack does (ORD-7).
+ * transition between groups. A loaded lift begins with its ramp sets; a main one rests no less than its rack does (ORD-7).
  * @param lines in the order they are done; lines of one group stand together
  */
 export function layOut(lines: readonly TimedLine[], room: Room, settings: MethodSettings): Timeline {
   const beats: Record<string, Beat[]> = {};
   const ramps: Record<string, Timeline['ramps'][string]> = {};
+  const turns: Record<string, number> = {};
   const blocks: { block: string; startS: number; endS: number }[] = [];
   let clock = 0;
   for (const [i, group] of groupLines(lines).entries()) {
     if (i > 0) clock += settings.time.transitionS;
     const startS = clock;
     for (const line of group) {
-      const durationS = rampSeconds(line, isSecondMain(line.slot, lines), room, settings);
+      const restS = restOf(line, room, settings);
+      if (line.dose.sets > 1 && restS > (line.dose.restSeconds ?? 0)) turns[line.slot] = restS;
+      const durationS = rampSeconds(line, rampKindOf(line.slot, lines), room, settings);
       if (durationS === 0) continue;
       ramps[line.slot] = { startS: clock, durationS };
       clock += durationS;
@@ -68,7 +73,7 @@ export function layOut(lines: readonly TimedLine[], room: Room, settings: Method
     if (last?.block === block) last.endS = clock;
     else blocks.push({ block, startS, endS: clock });
   }
-  return { ramps, beats, blocks, totalS: clock };
+  return { ramps, beats, turns, blocks, totalS: clock };
 }
 
 function layOutGroup(
@@ -91,13 +96,15 @@ function layOutGroup(
         (beats[line.slot] ??= []).push({ startS: clock, ...beat });
         clock += beat.durationS + afterS;
       }
-      if (round + 1 < line.dose.sets)
-        ready.push((straight ? 0 : clock) + restAtRack(line, setSeconds(line.exercise, line.dose), room, settings));
+      if (round + 1 < line.dose.sets) ready.push((straight ? 0 : clock) + restOf(line, room, settings));
     }
     clock = straight ? clock + Math.max(0, ...ready) : Math.max(clock, ...ready);
   }
   return clock;
 }
+
+const restOf = (line: TimedLine, room: Room, settings: MethodSettings): number =>
+  restAtRack(line, setSeconds(line.exercise, line.dose), room, settings);
 
 /** One set as it is drawn: both sides touching, or two with the rest between them. */
 function beatsOfSet({ exercise, dose }: TimedLine, round: number): (Omit<Beat, 'startS'> & { afterS: number })[] {

@@ -140,7 +140,8 @@ function rowFor(
     const row = enoughForMost(rowForLevel(wanted, level, brief.phase, method), exercise, brief.athletes, method);
     const { quality, anyQuality } = method.doses[row];
     const isFor = (anyQuality ?? false) || exercise.qualities.includes(quality);
-    if (isFor && takesRow(exercise, method.doses[row]) && doseRange(exercise, method.doses[row], library)) return row;
+    if (isFor && takesRow(exercise, row, brief.phase, method) && doseRange(exercise, method.doses[row], library))
+      return row;
   }
   return null;
 }

@@ -27,7 +27,7 @@ export function slotDoses(exercise: Exercise, row: DoseRowId, slot: Slot, contex
   const range = doseRange(exercise, method.doses[row], library);
   if (!level || !range) return [];
   const [least, most] = range.sets;
-  if (slot.fixed) return [ofDay({ ...level, ...slot.fixed }, exercise, row, slot, context)];
+  if (slot.fixed) return [ofDay(atOnce({ ...level, ...slot.fixed }), exercise, row, slot, context)];
   // what winds down fits the minutes that are left, whatever it was last time
   if (level.unit === 'minutes' && !method.doses[row].progresses)
     return [...new Set([level.amount, range.amount[0]])].map((amount) =>
@@ -69,6 +69,9 @@ export function slotDoses(exercise: Exercise, row: DoseRowId, slot: Slot, contex
   const held = plan ? undefined : heldSets(exercise, row, context);
   return held !== undefined && held < full.dose.sets ? [fewer(Math.max(least, held))] : [full, fewer(least)];
 }
+
+/** Seconds that everybody keeps to on one clock: a side at a time is changed at half of them (DOSE-8). */
+const atOnce = (dose: Dose): Dose => (dose.unit === 'seconds' && dose.per !== null ? { ...dose, sides: 'half' } : dose);
 
 /**
  * A throw or a fast lift beside the mains begins at its fewest reps on a squad's card, whoever owned more of it once: it rises

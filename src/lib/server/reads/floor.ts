@@ -3,7 +3,7 @@ import { makeContext } from '$core/choose';
 import { firstSide, regressionOf, squadDoseOf, type DayLine, type Regression } from '$core/day';
 import { rampSets } from '$core/dose';
 import { getExercise } from '$core/library';
-import { isMainSlot, isSecondMain } from '$core/session';
+import { rampKindOf } from '$core/session';
 import { viewsOf } from '$lib/model/exercise-view';
 import { placeOf } from '$lib/model/kit';
 import type { Tx } from '../db/client';
@@ -59,15 +59,13 @@ export function readFloor(rows: SquadDay, health: boolean, mayLog: boolean) {
               dose: own.dose,
               based: own.based,
               eased: own.eased,
-              ramp: isMainSlot(line.slot)
-                ? rampSets(
-                    getExercise(club.library, own.exerciseId),
-                    own.dose,
-                    loading,
-                    club.method,
-                    isSecondMain(line.slot, read.card.lines),
-                  )
-                : [],
+              ramp: rampSets(
+                getExercise(club.library, own.exerciseId),
+                own.dose,
+                loading,
+                club.method,
+                rampKindOf(line.slot, read.card.lines),
+              ),
               below: below(own),
               first: firstOf(own),
               replaced: own.exerciseId !== line.exerciseId,

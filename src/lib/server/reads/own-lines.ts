@@ -2,7 +2,7 @@ import { firstSide, type DayLine } from '$core/day';
 import { rampSets } from '$core/dose';
 import { formatDose, formatMass } from '$core/exchange';
 import { getExercise, type Family } from '$core/library';
-import { isMainSlot, isSecondMain } from '$core/session';
+import { rampKindOf } from '$core/session';
 import { placeOf } from '$lib/model/kit';
 import { kitFor } from './make-brief';
 import type { CardRead } from './read-card';
@@ -35,9 +35,7 @@ export function ownLines({ club, ...rows }: SquadDay, { card, view, brief }: Car
     own.athleteId === athleteId && own.exerciseId !== null && own.stopped === null;
   return view.filter(isDone).map((own) => {
     const exercise = getExercise(club.library, own.exerciseId);
-    const ramp = isMainSlot(own.slot)
-      ? rampSets(exercise, own.dose, loading, club.method, isSecondMain(own.slot, card.lines))
-      : [];
+    const ramp = rampSets(exercise, own.dose, loading, club.method, rampKindOf(own.slot, card.lines));
     return {
       slot: own.slot,
       block: lines.get(own.slot)?.block ?? '',
