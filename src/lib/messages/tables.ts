@@ -16,11 +16,16 @@ const SPOKEN: Readonly<Record<string, string>> = {
 
 const spoken = (key: string): string => SPOKEN[key] ?? key.replace(/([A-Z])/g, (letter) => ` ${letter.toLowerCase()}`);
 
-/** A value's place in a table, in words: pairs read from–to, longer lists by number. */
+/** Lists of equals, by the name they stand under; all others of numbers are pairs. */
+const LISTS: readonly (string | number)[] = ['lead', 'beside', 'jump', 'holds', 'patterns', 'phases'];
+
+/** A value's place in a table, in words: pairs read from–to, lists by number. */
 export function pathWords(path: readonly (string | number)[]): string {
   return path
-    .map((key) =>
-      typeof key === 'number' ? (key === 0 ? 'from' : key === 1 ? 'to' : `no. ${String(key + 1)}`) : spoken(key),
-    )
+    .map((key, i) => {
+      if (typeof key === 'string') return spoken(key);
+      const isList = key > 1 || LISTS.includes(path[i - 1] ?? '');
+      return isList ? `no. ${String(key + 1)}` : key === 0 ? 'from' : 'to';
+    })
     .join(' · ');
 }

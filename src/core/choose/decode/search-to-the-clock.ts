@@ -4,9 +4,9 @@ import type { Compiled } from '../compile/build-model';
 import { sessionSeconds } from '../compile/session-seconds';
 import type { Context } from '../context';
 import type { EngineModel } from '../engine/model';
-import { addTo, pointsOf, pointsWith, type Totals } from '../engine/objective';
+import { pointsOf, pointsWith, type Totals } from '../engine/objective';
 import { search } from '../engine/search';
-import { totalsOf, type Selection } from '../engine/selection';
+import { exchange, totalsOf, type Selection } from '../engine/selection';
 
 /** Times the search is run again with less time when the laid-out card runs over. */
 const CLOCK_ROUNDS = 8;
@@ -120,12 +120,6 @@ function bestFor(
   });
   exchange(model, totals, slot, -1, before);
   return best;
-}
-
-function exchange(model: EngineModel, totals: Totals, slot: number, from: number | undefined, to: number): void {
-  const [out, into] = [model.slots[slot]?.[from ?? -1], model.slots[slot]?.[to]];
-  if (out) addTo(totals, out, -1);
-  if (into) addTo(totals, into, 1);
 }
 
 /** The real clock of a selection, seconds. */
