@@ -131,7 +131,7 @@ export const handle: Handle = async ({ event, resolve }) => {
   const isPrivate = person !== null || /^\/(a|join)\//.test(route.id ?? '') || turnedAway !== null;
   const theme = themeOf(event.cookies.get('theme'));
   const counted = { count: 0 };
-  return withDaysOfRequest(() =>
+  return withDaysOfRequest(person?.clubId ?? null, () =>
     queryCount.run(counted, async () => {
       const lay = async (): Promise<Response> =>
         resolve(event, {

@@ -6,7 +6,7 @@ import { DEFAULT_SCHOOLS, overlayTables, schoolLibrary, type MethodTables, type 
 import { NO_CHANGES, type GymTimes } from '$core/season';
 import { DEFAULT_KIT, type Kit } from '$lib/model/kit';
 import { today as todayIn } from '../config';
-import { daysOfRequest } from '../day-order';
+import { daysOfClub } from '../day-order';
 import type { Tx } from '../db/client';
 import { event, facility, squad } from '../db/schema';
 
@@ -65,7 +65,7 @@ export interface ClubContext extends Omit<ClubRow, 'squads' | 'schools'> {
 export async function loadClub(tx: Tx, around: Day | null = null): Promise<ClubContext> {
   const row = await query(tx, around ?? todayIn('UTC'));
   if (!row) throw new Error('loadClub: the club of this transaction has no row');
-  daysOfRequest(row.dayOrder);
+  daysOfClub(row.clubId, row.dayOrder);
   const schools = { ...DEFAULT_SCHOOLS, ...row.schools };
   const kits = new Map(row.facilities.map(({ id, kit }) => [id, { ...DEFAULT_KIT, ...kit }]));
   return {

@@ -37,7 +37,7 @@
   {:else}
     <QuietButton aria-expanded={open} onclick={() => (open = !open)}>Over the gate, with a reason</QuietButton>
     {#if open}
-      {#if gated.length > 1}
+      {#if gated.length > 0}
         <Select size="sm" labelText="Over the gate goes" bind:selected={whom}>
           <SelectItem value="" text="everybody" />
           {#each gated as id (id)}<SelectItem value={id} text={nameOf(id)} />{/each}
