@@ -89,6 +89,13 @@ test('a lift is added by search, moved, paired, typed over the budget, and all o
 test('a line is taken off and stays off, one is dragged, one is never chosen for this card again', async ({ page }) => {
   await signIn(page);
   await openBench(page, 'Freestyle');
+  // a day no other journey has a card of, and minutes enough for several lines beside the mains
+  await page.goto(page.url().replace('2026-11-24', '2026-12-09'));
+  await kept(page);
+  await ready(page);
+  await page.getByRole('button', { name: '75', exact: true }).click();
+  await expect(page.locator('.sums')).toContainText('of 75 min');
+  await kept(page);
   const line = (slot: string) => page.locator(`[data-slot="${slot}"]`);
   const lastOf = async () =>
     (await slots(page)).filter((slot) => !/^(prep|jump|power|throw|main|cool|own)/.test(slot)).at(-1)!;
