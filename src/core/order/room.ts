@@ -34,9 +34,8 @@ export const atRack = (
     : 1;
 
 /**
- * Minutes of the ramp sets of a loaded lift, before its first working set (ORD-7): each set at half a minute and its
- * set-up, for everybody at the rack of a main lift, whose load is looked for in a few more where it is not known yet.
- * Seconds; 0 = no ramp.
+ * Minutes of the ramp sets of a loaded main lift, before its first working set (ORD-7): each set at half a minute and its
+ * set-up, for everybody at the rack; a load that is not known yet is looked for in a few more. Seconds; 0 = none of its own.
  */
 export function rampSeconds(
   { exercise, dose }: Pick<Lifted, 'exercise' | 'dose'>,
@@ -45,11 +44,10 @@ export function rampSeconds(
   { loading }: MethodSettings,
 ): number {
   if (!RAMPED.includes(exercise.load.kind) || dose.rir === null || dose.unit !== 'reps') return 0;
-  const setS = loading.rampSetS + exercise.setUpSeconds;
-  // neither the rest nor the one set of assistance waits for a rack: it is done where there is room
-  if (kind === 'one') return rampCount(kind, dose, loading) * setS;
+  // the one set of assistance is done in the change over to its group, which the clock has already
+  if (kind === 'one') return 0;
   const sets = room.knows(exercise.id) ? rampCount(kind, dose, loading) : loading.rampToFind;
-  return sets * setS * atRack(exercise, room, { loading });
+  return sets * (loading.rampSetS + exercise.setUpSeconds) * atRack(exercise, room, { loading });
 }
 
 /**

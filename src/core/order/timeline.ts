@@ -21,7 +21,7 @@ export interface Beat {
 }
 
 export interface Timeline {
-  /** the way to the working load of a lift, before its first set (ORD-7); by slot */
+  /** the way to the working load of main lifts, before their first set (ORD-7); by slot */
   readonly ramps: Readonly<Record<string, Pick<Beat, 'startS' | 'durationS'>>>;
   readonly beats: Readonly<Record<string, readonly Beat[]>>;
   /** rest of lines whose rack holds more than is written: the others lift meanwhile (FLOOR-1); by slot, seconds */
@@ -47,7 +47,7 @@ export const setSeconds = (exercise: Exercise, dose: Dose): number =>
 /**
  * Lays a card on the clock (TIME-1): set = work + set-up; in a pair or triple the sets take turns with a switch
  * between, then what is left of the longest rest; a complex is set up once and rests after its last part (DOSE-9); a
- * transition between groups. A loaded lift begins with its ramp sets; a main one rests no less than its rack does (ORD-7).
+ * transition between groups. A loaded main lift begins with its ramp sets, and rests no less than its rack does (ORD-7).
  * @param lines in the order they are done; lines of one group stand together
  */
 export function layOut(lines: readonly TimedLine[], room: Room, settings: MethodSettings): Timeline {

@@ -46,7 +46,12 @@
   const timeline = $derived(bench.assessment?.timeline);
   const beats = $derived(timeline ? lineScore(timeline, line.slot, view?.family ?? 'mobility') : []);
   const rampS = $derived(timeline?.ramps[line.slot]?.durationS ?? 0);
-  const turnS = $derived(timeline?.turns[line.slot]);
+  /** the rest written, and the longer one of a rack that is shared (FLOOR-1) */
+  const rest = $derived.by(() => {
+    const turnS = timeline?.turns[line.slot];
+    const turns = turnS === undefined ? '' : `${formatClock(Math.round(turnS / 5) * 5)} in turns`;
+    return [words.rest, turns].filter((part) => part !== '').join(', ');
+  });
   const lands = $derived(line.reasons.find((reason) => reason.code === 'lands'));
   const why = $derived(
     line.reasons.find((reason) =>
@@ -94,7 +99,6 @@
       {#if line.note}<em>{line.note}</em> ·
       {/if}{#if line.only}for {line.only.map(nameOf).join(', ')} ·
       {/if}{#if rampS > 0}{Math.max(1, Math.round(rampS / 60))} min up to the load ·{' '}
-      {/if}{#if turnS}in turns, rest {formatClock(Math.round(turnS / 5) * 5)} ·{' '}
       {/if}{under}{#if bench.shownAthlete === null}{#each line.only ? [] : differ as words (words)}&nbsp;· <strong
             >{words}</strong
           >{/each}{/if}
@@ -112,11 +116,11 @@
       <button
         class="text"
         onclick={onedit}
-        aria-label="Change the dose of {view?.name ?? 'this line'}: {words.sets} {words.rest}"
-        ><b>{words.sets}</b>{words.rest ? ` · ${words.rest}` : ''}</button
+        aria-label="Change the dose of {view?.name ?? 'this line'}: {words.sets} {rest}"
+        ><b>{words.sets}</b>{rest ? ` · ${rest}` : ''}</button
       >
     {:else}
-      <span class="text"><b>{words.sets}</b>{words.rest ? ` · ${words.rest}` : ''}</span>
+      <span class="text"><b>{words.sets}</b>{rest ? ` · ${rest}` : ''}</span>
     {/if}
     {#if warned}<p class="warn-text warned">{sayReason(warned)}</p>{:else}<ScoreStrip {beats} {minutes} />{/if}
   </div>
