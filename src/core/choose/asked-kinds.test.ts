@@ -1,5 +1,6 @@
 import { describe, expect, it, test } from 'vitest';
 import { LIBRARY, METHOD } from '$catalog';
+import { workSeconds } from '../order';
 import { AS_TEMPLATE } from '../session';
 import { surveyBrief } from '../survey/survey-briefs';
 import { runningKey, solveCard, type Brief } from '.';
@@ -95,6 +96,16 @@ describe('sessions asked for by name (SEL-7)', () => {
     const dense = cardOf('jumps-dense', 30).work.filter(({ group }) => group === 'J');
     expect(dense.length).toBeGreaterThanOrEqual(3);
     for (const { dose } of dense) expect(dose).toMatchObject({ sets: 3, amount: 30, unit: 'seconds', restSeconds: 30 });
+  });
+
+  it('jumps in rounds: what is done a side at a time changes at half, so that all keep one clock (DOSE-8)', () => {
+    const { work } = cardOf('jumps-dense', 30);
+    const aSide = work.filter(({ slot, dose }) => slot.startsWith('dense') && dose.per !== null);
+    expect(aSide.length).toBeGreaterThan(0);
+    for (const { exercise, dose } of aSide) {
+      expect(dose).toMatchObject({ amount: 30, unit: 'seconds', sides: 'half' });
+      expect(workSeconds(exercise, dose)).toBe(30);
+    }
   });
 
   it('jumps when ready: no rest is written, whatever the club does', () => {

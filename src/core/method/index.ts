@@ -1,5 +1,6 @@
 export * from './settings-schema';
 export * from './dose-row-ids';
+export * from './dose-row-schema';
 export * from './returning-schema';
 export * from './tables-schema';
 export * from './overlay-tables';

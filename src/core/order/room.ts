@@ -43,9 +43,8 @@ export function rampSeconds(
   room: Room,
   { loading }: MethodSettings,
 ): number {
-  if (!RAMPED.includes(exercise.load.kind) || dose.rir === null || dose.unit !== 'reps') return 0;
   // the one set of assistance is done in the change over to its group, which the clock has already
-  if (kind === 'one') return 0;
+  if (kind === 'one' || !RAMPED.includes(exercise.load.kind) || dose.rir === null || dose.unit !== 'reps') return 0;
   const sets = room.knows(exercise.id) ? rampCount(kind, dose, loading) : loading.rampToFind;
   return sets * (loading.rampSetS + exercise.setUpSeconds) * atRack(exercise, room, { loading });
 }

@@ -122,7 +122,7 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
       ? 'Eased for a health note: own line.'
       : `On the way back, ${text(f.place)}, stage “${text(f.stage)}”: from the least dose, one step more with each fine answer.`,
   gate_overridden: (f) =>
-    `Stands over a gate ${text(f.count)} of ${text(f.of)} have not met${f.rung === undefined && f.atLeast === undefined ? ` (${text(f.gate)})` : ''}: “${text(f.why)}”.`,
+    `Stands over a gate ${f.whom === undefined ? `${text(f.count)} of ${text(f.of)} have not met` : `for ${text(f.whom)}`}${f.rung === undefined && f.atLeast === undefined ? ` (${text(f.gate)})` : ''}: “${text(f.why)}”.`,
   gate_not_met: (f) =>
     f.atLeast === undefined
       ? `Gate not met yet: ${text(f.gate)}${f.rung === undefined ? '' : `, rung ${text(f.rung)}`}.`

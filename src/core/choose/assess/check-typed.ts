@@ -2,7 +2,7 @@ import type { AthleteFacts } from '../../athlete';
 import { athleteBudget, judgeDay, judgeOption, type DayLine } from '../../day';
 import { contactsOf } from '../../jumps';
 import { getExercise, type Exercise } from '../../library';
-import type { Finding, Reason } from '../../result';
+import type { Facts, Finding, Reason } from '../../result';
 import { heavyFamilies, whyQuiet } from '../../season';
 import { isUngated, type Card, type Line } from '../../session';
 import type { Context } from '../context';
@@ -55,8 +55,10 @@ function checkLine(line: Line, view: readonly DayLine[], context: Context): Find
     const isLetThrough = ({ id }: AthleteFacts): boolean => isUngated(line, exercise.id, id);
     const bars = athletes.map((athlete) => barOf(athlete, isLetThrough(athlete)));
     if (over !== null) {
-      const through = athletes.filter(isLetThrough).map((athlete) => barOf(athlete, false));
-      found.push(...overridden(line.slot, over, through, athletes.length));
+      const through = athletes.filter(isLetThrough);
+      const gated = through.map((athlete) => barOf(athlete, false));
+      const whom: Facts = line.overrideFor ? { whom: through.map(({ name }) => name) } : {};
+      found.push(...overridden(line.slot, over, gated, whom));
     }
     const [first] = bars;
     // nobody may do what was put here: better said than left out for everybody
@@ -119,8 +121,8 @@ function ownContacts(
     : [];
 }
 
-/** A gate that the coach's written reason overrides stays in sight, with how many it is not met by (JUMP-2). */
-function overridden(slot: string, why: string, gated: readonly (Reason | null)[], of: number): Finding[] {
+/** A gate that the coach's written reason overrides stays in sight, with how many it is not met by, or for whom (JUMP-2). */
+function overridden(slot: string, why: string, gated: readonly (Reason | null)[], whom: Facts): Finding[] {
   const closed = gated.filter((bar) => bar?.code === 'gate_not_met');
   const [first] = closed;
   return first
@@ -129,7 +131,7 @@ function overridden(slot: string, why: string, gated: readonly (Reason | null)[]
           severity: 'warn',
           code: 'gate_overridden',
           rules: ['JUMP-2'],
-          facts: { ...first.facts, slot, why, count: closed.length, of },
+          facts: { ...first.facts, slot, why, count: closed.length, of: gated.length, ...whom },
         },
       ]
     : [];

@@ -1,11 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { LIBRARY, METHOD } from '$catalog';
-import { getExercise } from '../../library';
+import { roundsOf } from '../../dose';
+import { getExercise, type Phase } from '../../library';
 import type { DoseRowId } from '../../method';
 import { athlete, brief, dose, trackOf } from '../../../../tests/fixtures';
 import { runningKey, type Brief, type Running } from '../brief';
 import { makeContext } from '../context';
 import { slotDoses, type SlotDose } from './slot-doses';
+import { takesRow } from './takes-row';
 
 const dosesOf = (slotId: string, id: string, row: DoseRowId, over: Partial<Brief> = {}): SlotDose[] => {
   const slot = METHOD.templates.full!.slots.find((one) => one.id === slotId)!;
@@ -34,6 +36,29 @@ describe('the doses a slot offers', () => {
       '3x9',
       '2x9',
     ]);
+  });
+
+  it('a hold pyramid is rounds of eight seconds, in its own row and its own phases alone (D-PYR)', () => {
+    const rounds = dosesOf('main-trunk', 'hold-pyramid', 'D-PYR', { phase: 'general' }).map(({ dose: one }) => [
+      roundsOf(one),
+      one.amount,
+    ]);
+    expect(rounds.length).toBeGreaterThan(0);
+    for (const [holds, seconds] of rounds)
+      expect([
+        [
+          [5, 3, 1],
+          [5, 3],
+        ],
+        seconds,
+      ]).toEqual([expect.arrayContaining([holds]), 8]);
+    const rowsOf = (id: string, phase: Phase): DoseRowId[] =>
+      (['D-TRK', 'D-STAB', 'D-ISO', 'D-PYR'] as const).filter((row) =>
+        takesRow(getExercise(LIBRARY, id), row, phase, METHOD),
+      );
+    expect(rowsOf('hold-pyramid', 'general')).toEqual(['D-PYR']);
+    expect(rowsOf('hold-pyramid', 'in-season')).toEqual([]);
+    expect(rowsOf('side-plank', 'general')).toEqual(['D-TRK', 'D-STAB', 'D-ISO']);
   });
 
   it('a throw that does not run begins at its fewest reps, whatever was owned; one that runs goes on', () => {

@@ -65,7 +65,7 @@ export function compileOption(
 }
 
 /**
- * Time of a line as the model counts it: the way to its load, and sets × (set-up + work + effective rest). In a
+ * Time of a line as the model counts it: the way to a main lift's load, and sets × (set-up + work + effective rest). In a
  * pair the lines take turns, with a switch to each set; the rest is shared with the partners' work, so a part of it
  * counts. A main lift's rest holds its partner's sets but the last, a fast lift's most of its throw. The true time is
  * worked out afterwards.
@@ -77,9 +77,7 @@ function lineSeconds(
 ): number {
   const lifted = { slot: id, exercise, dose };
   const setS = setSeconds(exercise, dose);
-  // a second main lift is reckoned to come after the first: where it does not, the clock says so afterwards
-  const rampS = rampSeconds(lifted, rampKindOf(id, [{ slot: 'main' }]), room, settings);
-  if (group !== null && block === 'main' && !main) return Math.round(rampS + setS);
+  if (group !== null && block === 'main' && !main) return Math.round(setS);
   const restS = restAtRack(lifted, setS, room, settings);
   const { pairedRest, pairedLongRest, longRestS } = settings.choice;
   const whole = group === null || main || id === 'power';
@@ -87,6 +85,8 @@ function lineSeconds(
   const rest = restS * (whole ? 1 : shared);
   const switchS = group === null ? 0 : settings.time.switchS;
   const eachS = setS + (main ? 0 : switchS);
+  // a second main lift is reckoned to come after the first: where it does not, the clock says so afterwards
+  const rampS = rampSeconds(lifted, rampKindOf(id, [{ slot: 'main' }]), room, settings);
   const ways = rampS + (main ? switchS : 0);
   return Math.round(ways + dose.sets * eachS + (dose.sets - 1) * rest);
 }
