@@ -20,7 +20,7 @@
     <form method="post" action="/theme?to={encodeURIComponent(page.url.pathname + page.url.search)}">
       <QuietButton name="theme" value="cal">Light theme</QuietButton>
       <QuietButton name="theme" value="noche">Dark theme</QuietButton>
-      <QuietButton name="theme" value="system">As the system</QuietButton>
+      <QuietButton name="theme" value="system">Theme of the system</QuietButton>
     </form>
     <a href="/account">Password and sessions</a>
     <form method="post" action="/sign-out"><QuietButton>Sign out</QuietButton></form>
@@ -56,6 +56,7 @@
   }
   form {
     display: flex;
-    gap: 16px;
+    flex-wrap: wrap;
+    gap: 8px 16px;
   }
 </style>
