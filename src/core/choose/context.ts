@@ -29,6 +29,8 @@ export interface Context extends DayContext {
   readonly fewestSets: boolean;
   /** a main lift has all the sets its plan writes; off = fewer may be tried */
   readonly mainsWhole: boolean;
+  /** a set just earned may wait for a session with room for it; off = it comes with its line */
+  readonly stepsWait: boolean;
   /** the library in id order, so that the same brief gives the same card */
   readonly exercises: readonly Exercise[];
   /** movement patterns by index */
@@ -77,6 +79,7 @@ export function makeContext(given: Brief, builtIn: Library, method: MethodTables
     room: roomOf(brief, day.library),
     fewestSets: most((one) => one.caution !== 'none' || trainsGently(one)),
     mainsWhole: true,
+    stepsWait: false,
     exercises: inOrder(day.library),
     patterns: patternsOf(day.library),
     barredShares: new Map(),

@@ -59,13 +59,15 @@ export function slotDoses(exercise: Exercise, row: DoseRowId, slot: Slot, contex
   const full = ofDay(rested(wanted), exercise, row, slot, context);
   // when minutes fail the main lift goes last (WEEK-9): fewer of its sets are tried only where nothing else fits
   if (least >= full.dose.sets || (plan && context.mainsWhole)) return [full];
-  // a set that the squad has just earned is no set to save minutes with
-  if (!plan && earnsSet(exercise, row, context)) return [full];
+  // a set that the squad has just earned is no set to save minutes with, unless the week would lack a part for it
+  const earned = plan ? null : earnedFrom(exercise, row, context);
+  if (earned !== null && !context.stepsWait) return [full];
   const rules = [...(full.full?.rules ?? []), ...(plan ? [] : ['TIME-1'])];
   const fewer = (sets: number): SlotDose => ({
     dose: { ...full.dose, sets },
     full: rules.length > 0 ? { dose: wanted, rules } : null,
   });
+  if (earned !== null) return [full, fewer(Math.max(least, earned))];
   const held = plan ? undefined : heldSets(exercise, row, context);
   return held !== undefined && held < full.dose.sets ? [fewer(Math.max(least, held))] : [full, fewer(least)];
 }
@@ -80,10 +82,11 @@ const atOnce = (dose: Dose): Dose => (dose.unit === 'seconds' && dose.per !== nu
 const beginsLow = ({ plyo, ladder, speed }: Exercise, row: DoseRowId, slot: Slot, { method, own }: Context): boolean =>
   !own && !slot.main && !plyo && !ladder && isFast({ speed }) && method.doses[row].fast;
 
-/** The line rises by a set today (PROG-16). */
-function earnsSet(exercise: Exercise, row: DoseRowId, { brief: { running } }: Context): boolean {
+/** The sets from which the line rises by one today (PROG-16); null = it does not. */
+function earnedFrom(exercise: Exercise, row: DoseRowId, { brief: { running } }: Context): number | null {
   const key = runningKey(exercise.id, row);
-  return Object.hasOwn(running.steps, key) && running.steps[key]?.kind === 'set-up';
+  const step = Object.hasOwn(running.steps, key) ? running.steps[key] : undefined;
+  return step?.kind === 'set-up' ? step.from.sets : null;
 }
 
 /** Sets a line stays at that the clock has cut before, while others come back (PROG-16). */

@@ -12,7 +12,7 @@ import { makeContext, type Context } from '../context';
 import type { Selection } from '../engine/selection';
 import { explainLine } from '../explain/explain-line';
 import { findSwaps, type Swap } from '../explain/find-swaps';
-import { searchMains } from './search-mains';
+import { searchWhole } from './search-whole';
 import { emptyParts, leavesEmpty, openCard } from './open-card';
 import { smallestConflict } from './smallest-conflict';
 import { substitutesFor } from './substitutes';
@@ -51,12 +51,7 @@ export function solveCard(brief: Brief, library: Library, method: MethodTables):
       })),
     };
   }
-  const { slots, compiled, found } = searchMains(
-    all,
-    () => filled({ ...context, mainsWhole: false }),
-    template.template,
-    context,
-  );
+  const { slots, compiled, found } = searchWhole(filled, all, template.template, context);
   if (!found) {
     if (brief.keepRunning) return solveCard({ ...brief, keepRunning: false }, library, method);
     return fail('does_not_fit', ['minutes'], {
