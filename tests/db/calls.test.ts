@@ -213,7 +213,7 @@ describe('the next card’s brief', () => {
     onDay('2026-11-17');
     for (const [i, own] of answers.entries()) await answer(club, club.athletes[i]!, own, '2026-11-17');
     onDay('2026-11-18');
-    await makeCard(club, '2026-11-18', { phase: 'general' });
+    await makeCard(club, '2026-11-18', { phase: 'general', ...calf });
     const { card, view } = await readOn(club, '2026-11-18');
     const line = card.lines.find(({ exerciseId, row }) => exerciseId === was.exerciseId && row === was.row)!;
     return { was: was.full?.dose ?? was.dose, now: line.full?.dose ?? line.dose, line, view };
@@ -469,24 +469,15 @@ describe('what stands still', () => {
     (await callsOf(club, health)).filter((call): call is CallOf<K> => call.kind === kind);
 
   /** The main lift three times in a loading phase, the last two well under the first. */
-  async function stuck(
-    who: string,
-    phase: 'specific' | 'in-season' = 'specific',
-    known: readonly string[] = [who],
-    lift: string | null = null,
-  ): Promise<void> {
-    await knownGround(club, known);
+  async function stuck(who: string, phase: 'specific' | 'in-season' = 'specific'): Promise<void> {
+    await knownGround(club, [who]);
     for (const [day, loadKg] of [
       ['2026-11-16', 100],
       ['2026-11-19', 90],
       ['2026-11-22', 90],
     ] as const) {
       onDay(day);
-      const pin = { exerciseId: lift ?? '', dosed: null, typed: false, byCoach: true };
-      const id = await makeCard(club, day, {
-        phase,
-        brief: (brief) => ({ ...brief, pins: Object.fromEntries(lift ? [['main', pin]] : []) }),
-      });
+      const id = await makeCard(club, day, { phase, ...holding('main', 'raised-bar-deadlift') });
       await logDay(
         club,
         day,
@@ -538,7 +529,7 @@ describe('what stands still', () => {
 
   it('another quality keeps the stuck lift where it is; whoever is under a force target is not offered it (PROG-10)', async () => {
     const who = club.athletes[0]!;
-    await stuck(who, 'specific', [who], 'raised-bar-deadlift');
+    await stuck(who);
     const weigh = (bodyMassKg: number | null) =>
       withClub(club.clubId, (tx) => tx.update(athlete).set({ bodyMassKg }).where(eq(athlete.id, who)));
     await weigh(150);

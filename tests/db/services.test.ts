@@ -404,7 +404,7 @@ describe('morning to next session', () => {
     await knownGround(club, [first]);
     for (const day of ['2026-11-18', DAY]) {
       onDay(day);
-      const id = await makeCard(club, day);
+      const id = await makeCard(club, day, holding('main', 'goblet-squat'));
       await logDay(
         club,
         day,

@@ -9,6 +9,7 @@ export * from './actions';
 export * from './lay-blocks';
 export { ROLES, type Role } from './best-roles';
 export * from './deal-roles';
+export { extraRole } from './extra-role';
 export * from './main-load';
 export * from './pick-test-weeks';
 export * from './week-targets';

@@ -1,9 +1,12 @@
-import { addDays, daysBetween, type Day } from '$core/calendar';
+import { addDays, daysBetween, matchTags, type Day } from '$core/calendar';
 import type { SessionRole } from '$core/choose';
 import { medianLevel } from '$core/library';
 import type { Caution } from '$core/startline';
 import {
+  dayLimits,
   dealRoles,
+  extraRole,
+  holdsMain,
   leadsOf,
   mondayOf,
   planSeason,
@@ -12,6 +15,7 @@ import {
   type Lead,
   type PlannedSession,
   type PlannedWeek,
+  type Role,
   type SeasonInput,
   type SeasonPlan,
   type WeekDay,
@@ -87,19 +91,38 @@ function commonCaution(of: readonly Caution[]): Caution {
 
 /**
  * What the squad's session of a day is for: as its card was made, else as the season has it; without a season as the gym
- * days and events of its week deal it.
+ * days and events of its week deal it. A session on another day makes up for what the last days owe.
  */
 export function roleOn(rows: SquadDay, { plan, week }: PlanRead): SessionRole | null {
-  const { squad, day, session, club } = rows;
-  const number = week?.number ?? Math.floor(daysBetween(A_MONDAY, mondayOf(day)) / 7);
-  const dealt = (): readonly WeekDay[] =>
-    dealRoles(mondayOf(day), number, squad.gymDays, squad.events, null, null, club.method.settings);
-  const days = week ? week.sessions : plan ? [] : dealt();
+  const { day, session } = rows;
+  const number = week?.number ?? weekNumber(day);
+  const days = dealtIn(rows, plan, day);
   const found = days.find((one) => one.day === day);
-  const role = session ? session.role : found?.role;
+  const role = session ? session.role : (found?.role ?? extraOn(rows, plan, days));
   if (!role) return null;
-  const leads = session ? leadsOf(role, number) : (found?.leads ?? []);
+  const leads = !session && found?.role ? found.leads : leadsOf(role, number);
   return { role, leads, enters: entering(rows, leads, days) };
+}
+
+const weekNumber = (day: Day): number => Math.floor(daysBetween(A_MONDAY, mondayOf(day)) / 7);
+
+/** The days of a day's week with their roles: as the season has them, without one as its gym days deal them. */
+function dealtIn({ squad, club }: SquadDay, plan: SeasonPlan | null, day: Day): readonly WeekDay[] {
+  if (plan) return weekOf(plan, day)?.sessions ?? [];
+  return dealRoles(mondayOf(day), weekNumber(day), squad.gymDays, squad.events, null, null, club.method.settings);
+}
+
+/** The role of a session on a day that its week deals none, where the day may hold a main lift. */
+function extraOn(rows: SquadDay, plan: SeasonPlan | null, days: readonly WeekDay[]): Role | null {
+  const { squad, day, sessions, club } = rows;
+  const { settings } = club.method;
+  const limits = dayLimits(matchTags(day, squad.events, settings.week.tagReachDays), settings);
+  if (!holdsMain(limits)) return null;
+  // what was asked for by name stands apart
+  const made = sessions.filter(
+    ({ athleteId, template }) => athleteId === null && club.method.templates[template]?.asked == null,
+  );
+  return extraRole(day, [...dealtIn(rows, plan, addDays(day, -7)), ...days], made);
 }
 
 /** A kind of main lift that only leads on protected days of this week and was not trained lately (WEEK-6). */
