@@ -19,6 +19,7 @@ import { makeLink, withLink } from '../../src/lib/server/commands/athlete-link';
 import { answerMorning } from '../../src/lib/server/commands/answer-morning';
 import { noteComplaint } from '../../src/lib/server/commands/complaints';
 import { keepKeptCard } from '../../src/lib/server/commands/keep-kept-card';
+import { recordChanges } from '../../src/lib/server/commands/record-change';
 import { eraseAthlete, forgetOldHealth, setHealthMonths } from '../../src/lib/server/commands/forget';
 import { databaseUrls } from '../../src/lib/server/config';
 import { closeDatabase, outsideClubs, withClub, type Tx } from '../../src/lib/server/db/client';
@@ -175,6 +176,26 @@ describe('a person’s own data', () => {
       };
       const words = { slot: 'main', position: 0, reasons: [], pinned: true, note: `for ${name}: slow` };
       await tx.insert(schema.sessionLine).values({ clubId: club.clubId, sessionId, ...line, ...words });
+      // a gate overridden for this person alone, with the reason on the line and in the history
+      const over = { override: 'The knee was looked at', overrideFor: [id] };
+      const second = { ...words, slot: 'main-2', position: 1, note: null };
+      await tx.insert(schema.sessionLine).values({ clubId: club.clubId, sessionId, ...line, ...second, ...over });
+      await recordChanges(
+        tx,
+        club.clubId,
+        [
+          { from: null, to: { ...line, ...over } },
+          { from: { ...line, ...over }, to: { ...line, override: `Seen with ${name}` } },
+          { from: null, to: { ...line, override: 'Everybody was tested last week' } },
+        ].map((change) => ({
+          ...change,
+          day: DAY,
+          actor: club.coachId,
+          subject: 'line',
+          sessionId,
+          rules: ['JUMP-2'],
+        })),
+      );
       const kept = { name: `Ring for ${name}`, minutes: 30, lines: [{ ...line, typed: false, note: `${name} leads` }] };
       expect(await keepKeptCard(tx, club.coachId, kept)).toMatchObject({ ok: true });
       for (const athleteId of [id, stays])
@@ -214,6 +235,11 @@ describe('a person’s own data', () => {
       }
       const sets = await tx.select().from(schema.setLog);
       expect(sets.map(({ fault }) => fault).sort()).toEqual(['leans', null]);
+      const overridden = await tx.select().from(schema.sessionLine).where(eq(schema.sessionLine.slot, 'main-2'));
+      expect(overridden.map(({ override }) => override)).toEqual(['A reason that was forgotten']);
+      const changed = JSON.stringify(await tx.select().from(schema.change).where(eq(schema.change.subject, 'line')));
+      expect(changed).not.toContain('The knee was looked at');
+      expect(changed).toContain('Everybody was tested last week');
       expect(await tx.select().from(schema.complaint)).toEqual([]);
       expect(await tx.select().from(schema.checkIn)).toEqual([]);
       expect(await tx.select().from(schema.athleteLink)).toEqual([]);
