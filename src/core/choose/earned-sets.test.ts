@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { LIBRARY, METHOD } from '$catalog';
 import { athlete, brief } from '../../../tests/fixtures';
-import { getExercise } from '../library';
+import { getExercise, type Phase } from '../library';
 import { isMainSlot, type Line } from '../session';
 import { runningKey, solveCard, type Brief, type Running } from '.';
 import { guardsOf, partsMissing } from './week-parts';
@@ -26,7 +26,7 @@ const lacks = (sportId: string, ...cards: (readonly Line[])[]) =>
   );
 
 /** What runs after a card, with a set more earned by the lines of some slots. */
-function after(lines: readonly Line[], slots: readonly string[]): Running {
+function after(lines: readonly Line[], slots: readonly string[], phase: Phase): Running {
   const keyed = lines.map((line) => {
     const { dose } = line;
     const to = slots.includes(line.slot) ? { ...dose, sets: dose.sets + 1 } : dose;
@@ -35,7 +35,7 @@ function after(lines: readonly Line[], slots: readonly string[]): Running {
   const rising = keyed.filter(({ dose, to }) => to !== dose);
   return {
     ...brief().running,
-    phase: 'pre-season',
+    phase,
     entries: Object.fromEntries(keyed.map(({ slot, exerciseId }) => [slot, exerciseId])),
     doses: Object.fromEntries(keyed.map(({ key, to }) => [key, to])),
     steps: Object.fromEntries(rising.map(({ key, dose, to }) => [key, { kind: 'set-up', from: dose, to, votes }])),
@@ -44,12 +44,13 @@ function after(lines: readonly Line[], slots: readonly string[]): Running {
 
 describe('sets just earned and a whole week (WEEK-9, PROG-16)', () => {
   const EARNED = ['single-leg', 'calf', 'guard', 'upper-push', 'upper-pull'];
-  const weekOf = (sportId: string, minutes: number) => {
-    const first = linesOf({ sportId, minutes, role: FIRST, week: { held: [], isLast: false, nearEvent: false } });
+  const weekOf = (sportId: string, minutes: number, earned = EARNED, phase: Phase = 'pre-season') => {
+    const of = { sportId, minutes, phase };
+    const first = linesOf({ ...of, role: FIRST, week: { held: [], isLast: false, nearEvent: false } });
     const week = { held: heldOf(first), isLast: true, nearEvent: false };
-    const last = (over: Partial<Brief> = {}) => linesOf({ sportId, minutes, role: LAST, week, ...over });
+    const last = (over: Partial<Brief> = {}) => linesOf({ ...of, role: LAST, week, ...over });
     const begun = last();
-    const running = after(begun, EARNED);
+    const running = after(begun, earned, phase);
     return { first, begun, running, last: (over: Partial<Brief> = {}) => last({ running, ...over }), week };
   };
   /** Sets that stand on the card of those its lines have come to. */
@@ -79,13 +80,16 @@ describe('sets just earned and a whole week (WEEK-9, PROG-16)', () => {
     }
   });
 
-  it('they wait for nothing else: not on an earlier session, nor where the week is whole with them', () => {
+  it('they wait for nothing else: not on an earlier session, nor where the week is whole with them or lacks as much without', () => {
     const short = weekOf('basketball', 45);
     const earlier = short.last({ week: { ...short.week, isLast: false } });
     const long = weekOf('basketball', 60);
+    const lacking = weekOf('ultimate', 45, ['single-leg'], 'specific');
+    expect(lacks('ultimate', lacking.first, lacking.last())).toEqual(['guard']);
     for (const [lines, { running }] of [
       [earlier, short],
       [long.last(), long],
+      [lacking.last(), lacking],
     ] as const) {
       const earned = earnedSets(lines, running);
       expect(earned).not.toHaveLength(0);
