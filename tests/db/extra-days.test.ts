@@ -7,7 +7,8 @@ import { closeAuth } from '../../src/lib/server/auth/auth';
 import { closeDatabase, withClub } from '../../src/lib/server/db/client';
 import { squad } from '../../src/lib/server/db/schema';
 import { DAY, GYM_DAYS, makeClub, type TestClub } from './club';
-import { makeCard, onDay, session, type CardAsked } from './drive';
+import { askedOf, makeBrief } from '../../src/lib/server/reads/make-brief';
+import { dayOf, makeCard, onDay, session, type CardAsked } from './drive';
 
 afterAll(async () => {
   onDay(DAY);
@@ -59,4 +60,21 @@ it('a squad without gym days has a whole session first, and both sides of the le
   expect(cards.map(({ role }) => role)).toEqual(['whole', 'A', 'whole', 'A']);
   for (const at of [0, 2])
     expect(new Set([...cards[at]!.mains, ...cards[at + 1]!.mains])).toEqual(new Set(['squat', 'hinge']));
+});
+
+it('a week is looked at as one without a season too, and on a day beside it (WEEK-9)', async () => {
+  const club = await makeClub(6);
+  await gymDays(club, GYM_DAYS);
+  const weekOn = async (day: Day) => {
+    onDay(day);
+    const rows = await dayOf(club, day);
+    const { week } = makeBrief(rows, askedOf(rows, 60));
+    await makeCard(club, day);
+    return week && { ...week, held: new Set(week.held.map(({ exerciseId }) => exerciseId)).size > 0 };
+  };
+  const open = { nearEvent: false };
+  expect(await weekOn('2026-11-24')).toEqual({ ...open, held: false, isLast: false });
+  expect(await weekOn('2026-11-26')).toEqual({ ...open, held: true, isLast: true });
+  expect(await weekOn('2026-11-28')).toEqual({ ...open, held: true, isLast: true });
+  expect(await weekOn('2026-12-01')).toEqual({ ...open, held: false, isLast: false });
 });

@@ -106,7 +106,7 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
     tracks,
     begun: begunIn(rows.sets),
     sets: athleteId === null ? setsLeft(rows, plan, asked.phase) : null,
-    week: athleteId === null ? weekSoFar(rows, plan) : null,
+    week: athleteId === null ? weekSoFar(rows, plan, role) : null,
     mostSets: athleteId === null ? mostSets(rows, plan, weekPart({ ...ofWeek, method: club.method })) : null,
     covered: coveredThisWeek(earlier, day, club.library),
     balance: balanceBefore(earlier, day, club),

@@ -107,7 +107,7 @@ export function roleOn(rows: SquadDay, { plan, week }: PlanRead): SessionRole | 
 const weekNumber = (day: Day): number => Math.floor(daysBetween(A_MONDAY, mondayOf(day)) / 7);
 
 /** The days of a day's week with their roles: as the season has them, without one as its gym days deal them. */
-function dealtIn({ squad, club }: SquadDay, plan: SeasonPlan | null, day: Day): readonly WeekDay[] {
+export function dealtIn({ squad, club }: SquadDay, plan: SeasonPlan | null, day: Day): readonly WeekDay[] {
   if (plan) return weekOf(plan, day)?.sessions ?? [];
   return dealRoles(mondayOf(day), weekNumber(day), squad.gymDays, squad.events, null, null, club.method.settings);
 }
