@@ -27,7 +27,8 @@ import { putBlockLength, putPhase, putSession } from '../../src/lib/server/comma
 import { asStep, moveSteps } from '../../src/lib/server/commands/season-step';
 import { makeSquad, setGymDays } from '../../src/lib/server/commands/squads';
 import { loadSquadDay } from '../../src/lib/server/reads/squad-day';
-import { planOf, roleOn } from '../../src/lib/server/reads/squad-plan';
+import { planOf } from '../../src/lib/server/reads/squad-plan';
+import { roleOn } from '../../src/lib/server/reads/squad-role';
 import { readSeason } from '../../src/lib/server/reads/season';
 import { loadSquadAthletes } from '../../src/lib/server/repositories/athletes';
 import { loadFollowed, loadSteps } from '../../src/lib/server/repositories/season';

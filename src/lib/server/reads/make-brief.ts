@@ -18,7 +18,9 @@ import { weekSoFar } from './week-so-far';
 import { squadRests } from './squad-rests';
 import { risingIn, squadMoves, type SquadMoves } from './squad-steps';
 import { hasNoClearDay, type SquadDay } from './squad-day';
-import { planOf, roleOn, type PlanRead } from './squad-plan';
+import { cardsThatRun, squadCards } from './cards-that-run';
+import { planOf, type PlanRead } from './squad-plan';
+import { roleOn } from './squad-role';
 
 /** Days the ledger looks back for knee and hip work before a card. */
 const BALANCE_DAYS = 14;
@@ -122,7 +124,7 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
         : {},
       // on an own card the athlete's own outputs teach, on whichever card they were jumped
       rests: squadRests(
-        athleteId === null ? ofSquad : runOn(earlier, club),
+        athleteId === null ? ofSquad : cardsThatRun(earlier, club),
         known,
         asked.phase,
         squad.schools.jumpRest,
@@ -136,13 +138,6 @@ export function makeBrief(rows: SquadDay, asked: Asked): Brief {
     primer: asked.primer,
   };
 }
-
-/** Cards that run on, newest first: what was asked for by name stands apart. */
-const runOn = (earlier: readonly SessionRow[], { method }: ClubContext): SessionRow[] =>
-  earlier.filter(({ template }) => method.templates[template]?.asked == null);
-
-const squadCards = (earlier: readonly SessionRow[], club: ClubContext): SessionRow[] =>
-  runOn(earlier, club).filter(({ athleteId }) => athleteId === null);
 
 /** What runs, with the squad's steps and the rungs it climbs laid over it. */
 function withMoves(

@@ -8,6 +8,7 @@ import { weekOf } from '$core/season';
 import { isMainSlot } from '$core/session';
 import type { ClubContext } from '../repositories/club-context';
 import type { SessionRow } from '../repositories/sessions';
+import { cardsThatRun } from './cards-that-run';
 import type { PlanRead } from './squad-plan';
 
 /**
@@ -26,8 +27,7 @@ export function runningOf(
   const entries: Record<string, string> = {};
   const doses: Record<string, Dose> = {};
   const again: Record<string, Pick<Dose, 'sets' | 'amount'>> = {};
-  // what was asked for by name stands apart: it neither runs on nor changes what does
-  const earlier = all.filter(({ template }) => method.templates[template]?.asked == null);
+  const earlier = cardsThatRun(all, { method });
   const own = earlier.filter((session) => session.athleteId === athleteId);
   // a peak brings nothing new: what the loading weeks before it had runs on with fewer sets (PHASE-2)
   const isPeak = phase === 'peak';

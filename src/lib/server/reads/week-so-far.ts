@@ -2,7 +2,8 @@ import type { SessionRole, WeekSoFar } from '$core/choose';
 import { mondayOf } from '$core/season';
 import { isMainSlot } from '$core/session';
 import type { SquadDay } from './squad-day';
-import { dealtIn, type PlanRead } from './squad-plan';
+import type { PlanRead } from './squad-plan';
+import { dealtIn } from './squad-role';
 
 /**
  * What the squad's cards of a week hold before a lifting session of it, and whether it is the week's last (WEEK-9): of the
