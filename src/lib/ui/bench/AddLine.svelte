@@ -19,7 +19,9 @@
 
   // svelte-ignore state_referenced_locally
   let query = $state(first);
-  let offers = $state.raw<readonly Offer[]>([]);
+  /** null = nothing has been answered yet */
+  let offers = $state.raw<readonly Offer[] | null>(null);
+  const known = $derived(offers ?? []);
   let at = $state(0);
   let asked = 0;
 
@@ -41,9 +43,9 @@
 
   function onkeydown(event: KeyboardEvent): void {
     if (event.key === 'Escape') onleave();
-    else if (event.key === 'ArrowDown') at = Math.min(offers.length - 1, at + 1);
+    else if (event.key === 'ArrowDown') at = Math.min(known.length - 1, at + 1);
     else if (event.key === 'ArrowUp') at = Math.max(0, at - 1);
-    else if (event.key === 'Enter') take(offers[at]);
+    else if (event.key === 'Enter') take(known[at]);
     else return;
     event.preventDefault();
     document.getElementById(`offer-${String(at)}`)?.scrollIntoView({ block: 'nearest' });
@@ -61,10 +63,10 @@
     role="combobox"
     aria-expanded="true"
     aria-controls="offers"
-    aria-activedescendant={offers.length > 0 ? `offer-${String(at)}` : undefined}
+    aria-activedescendant={known.length > 0 ? `offer-${String(at)}` : undefined}
   />
   <ul id="offers" role="listbox" aria-label="What may be added">
-    {#each offers as offer, i (offer.exerciseId)}
+    {#each known as offer, i (offer.exerciseId)}
       <!-- svelte-ignore a11y_click_events_have_key_events -->
       <li id="offer-{i}" role="option" aria-selected={i === at} class:at={i === at} onclick={() => take(offer)}>
         <FamilyGlyph family={offer.family} />
@@ -74,7 +76,9 @@
         </span>
       </li>
     {:else}
-      <li class="none" role="option" aria-selected="false">Nothing in the library has all of these words.</li>
+      <li class="none" role="option" aria-selected="false">
+        {offers ? 'Nothing in the library has all of these words.' : 'Looking through the library …'}
+      </li>
     {/each}
   </ul>
   <QuietButton onclick={onleave}>Close</QuietButton>

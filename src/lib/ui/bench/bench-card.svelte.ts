@@ -76,6 +76,8 @@ export class BenchCard {
 
   protected solver: Solver | null = null;
   protected ground: BenchGround | null = null;
+  /** resolves when there is something to choose from; false = the page was left before */
+  protected grounded: Promise<boolean> = Promise.resolve(false);
   readonly #readGround: GroundReader;
   protected readonly data: BenchPage;
   readonly #keeper: CardKeeper;
@@ -118,8 +120,9 @@ export class BenchCard {
   start(): Promise<void> {
     if (!this.data.plans || this.data.frozen) return Promise.resolve();
     this.solver = startSolver();
+    this.grounded = this.#ready();
     return this.act(async () => {
-      if (!(await this.#ready())) return;
+      if (!(await this.grounded)) return;
       const { card } = this;
       if (card) await this.look(card);
       else await this.solve({}, []);
@@ -184,8 +187,12 @@ export class BenchCard {
     return line ? squadDoseOf(line, this.view) : null;
   }
 
-  protected mainSlot = (): string | null =>
-    this.card?.lines.find((line) => line.slot === 'main')?.slot ?? this.card?.lines[0]?.slot ?? null;
+  /** The line a card opens on: what leads it, else the first after getting warm. */
+  protected mainSlot = (): string | null => {
+    const lines = this.card?.lines ?? [];
+    const first = lines.find(({ slot }) => slot === 'main') ?? lines.find(({ block }) => block !== 'prep') ?? lines[0];
+    return first?.slot ?? null;
+  };
 
   protected brief = (
     pins: Brief['pins'],

@@ -163,8 +163,9 @@ export class BenchState extends BenchCard {
     return this.act(() => this.#goTo((now) => this.history.redo(now)));
   }
 
-  /** The whole library searched; what does not suit comes last and says why. */
+  /** The whole library searched, as soon as it is there; what does not suit comes last and says why. */
   async offers(query: string): Promise<readonly Offer[]> {
+    await this.grounded;
     const brief = this.brief({}, []);
     if (!brief || !this.ground || !this.solver) return [];
     return this.solver.api.offer(query, brief, this.ground.tables, this.ground.entries);

@@ -6,6 +6,7 @@ import type { Card } from '$core/session';
 import type { KeepCard } from '$lib/model/bodies';
 import type { CardAnswer, StoredCard } from '$lib/model/card';
 import { athlete, brief } from '../../../../tests/fixtures';
+import type { BenchGround } from '$lib/model/bench-ground';
 import type { BenchPage } from './bench-page';
 import { BenchState } from './bench-state.svelte';
 
@@ -16,6 +17,7 @@ vi.mock('$lib/workers/solver', () => ({
         const solved = solveCard(of, LIBRARY, METHOD);
         return Promise.resolve(solved.ok ? { ok: true, value: { ...solved.value, views: {} } } : solved);
       },
+      offer: (query: string) => Promise.resolve([{ exerciseId: query }]),
       measure: (card: Card, of: Brief) => Promise.resolve(measureCard(card, of, LIBRARY, METHOD)),
     },
     close: () => undefined,
@@ -277,5 +279,25 @@ describe('the Bench', () => {
     await bench.askPrimer();
     expect(bench.card?.template).toBe('primer');
     expect(bench.keep).toBe('kept');
+  });
+
+  it('searches the library as soon as it is there, however early it was asked', async () => {
+    let answer: (ground: BenchGround) => void = () => undefined;
+    const bench = new BenchState(page(), () => new Promise((done) => (answer = done)));
+    const started = bench.start();
+    const asked = bench.offers('row');
+    answer({ brief: brief({ athletes: people }), tables: [], entries: [], kept: [] });
+    expect(await asked).toHaveLength(1);
+    await started;
+  });
+
+  it('opens on what leads, never on getting warm, and is there again when another kind is taken back', async () => {
+    const bench = await opened();
+    expect(bench.selected).toBe('main');
+    expect(await bench.setKind('circuit')).toBe(true);
+    const line = bench.card?.lines.find(({ slot }) => slot === bench.selected);
+    expect(line?.block).not.toBe('prep');
+    await bench.undo();
+    expect(bench.selected).toBe('main');
   });
 });
