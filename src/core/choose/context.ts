@@ -2,7 +2,7 @@ import type { AthleteFacts } from '../athlete';
 import { weekdayOf } from '../calendar';
 import { makeDayContext, rowCaseOf, trainsGently, type DayContext } from '../day';
 import { doseLevelFor, type Dose, type DoseLevel, type RowCase } from '../dose';
-import { getExercise, medianLevel, type Exercise, type Level, type Library, type Sport } from '../library';
+import { medianLevel, type Exercise, type Level, type Library, type Sport } from '../library';
 import type { AskedKind, DoseRowId, MethodTables } from '../method';
 import { asAsked, askedKind } from './as-asked';
 import type { Brief } from './brief';
@@ -10,7 +10,7 @@ import { bonusesOf, type Bonus } from './compile/bonuses';
 import { emphasise } from './compile/emphasise';
 import type { Room } from '../order';
 import { roomOf } from './room-of';
-import { guardsOf, partsMissing } from './week-parts';
+import { guardsOf, heldBefore, partsMissing } from './week-parts';
 
 /** A brief with what follows from it, worked out once and passed down. */
 export interface Context extends DayContext {
@@ -91,8 +91,10 @@ export function makeContext(given: Brief, builtIn: Library, method: MethodTables
 /** What the week lacks before this session. */
 function lackingOf({ week, phase }: Brief, sport: Sport, library: Library): Parameters<typeof bonusesOf>[2] {
   if (!week) return undefined;
-  const held = week.held.map(({ exerciseId, main }) => ({ exercise: getExercise(library, exerciseId), main }));
-  return { parts: partsMissing(held, guardsOf(sport), phase === 'congested'), isLast: week.isLast };
+  return {
+    parts: partsMissing(heldBefore(week, library), guardsOf(sport), phase === 'congested'),
+    isLast: week.isLast,
+  };
 }
 
 /** The share of sets that hold an id. */

@@ -1,4 +1,5 @@
-import type { Exercise, Family, Sport } from '../library';
+import { getExercise, type Exercise, type Family, type Library, type Sport } from '../library';
+import type { WeekSoFar } from './brief';
 
 /** What a whole week holds (WEEK-9), in the order in which it goes when minutes fail, the last first. */
 export const WEEK_PARTS = [
@@ -32,6 +33,10 @@ export interface Held {
   readonly exercise: Exercise;
   readonly main: boolean;
 }
+
+/** What the cards of a week before this one hold. */
+export const heldBefore = ({ held }: Pick<WeekSoFar, 'held'>, library: Library): Held[] =>
+  held.map(({ exerciseId, main }) => ({ exercise: getExercise(library, exerciseId), main }));
 
 /** Entries that guard what a sport asks most of. */
 export const guardsOf = ({ guards }: Pick<Sport, 'guards'>): ReadonlySet<string> =>

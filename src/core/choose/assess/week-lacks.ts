@@ -3,7 +3,7 @@ import { getExercise } from '../../library';
 import type { Finding } from '../../result';
 import { isMainSlot, type Card } from '../../session';
 import type { Context } from '../context';
-import { guardsOf, PARTS, partsMissing, type WeekPart } from '../week-parts';
+import { guardsOf, heldBefore, PARTS, partsMissing, type WeekPart } from '../week-parts';
 
 /** Why a week lacks something: WEEK-9's closed list, but for WEEK-6, which takes sets and not lines. */
 export type LackReason = 'minutes' | 'kit' | 'complaint' | 'match-days' | 'word';
@@ -28,7 +28,7 @@ export function weekLacks(card: Pick<Card, 'lines' | 'shape'>, context: Context)
   const { brief, library } = context;
   if (!brief.week?.isLast) return [];
   const held = [
-    ...brief.week.held.map(({ exerciseId, main }) => ({ exercise: getExercise(library, exerciseId), main })),
+    ...heldBefore(brief.week, library),
     ...card.lines
       .filter(({ block }) => block !== 'prep')
       .map(({ exerciseId, slot }) => ({ exercise: getExercise(library, exerciseId), main: isMainSlot(slot) })),

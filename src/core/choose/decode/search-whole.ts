@@ -1,9 +1,8 @@
-import { getExercise } from '../../library';
 import { isMainSlot } from '../../session';
 import type { Template } from '../../method';
 import type { SlotOptions } from '../candidates/options';
 import type { Context } from '../context';
-import { guardsOf, partsMissing } from '../week-parts';
+import { guardsOf, heldBefore, partsMissing } from '../week-parts';
 import { searchMains, type Sought } from './search-mains';
 
 /**
@@ -21,8 +20,8 @@ export function searchWhole(
   const seek = (of: readonly SlotOptions[], by: Context): Sought =>
     searchMains(of, () => filled({ ...by, mainsWhole: false }), template, by);
   const stepped = seek(slots, context);
-  const lacks = lacking(stepped, context);
-  if (lacks === 0 || !earnsAnySet(context)) return stepped;
+  const lacks = earnsAnySet(context) ? lacking(stepped, context) : 0;
+  if (lacks === 0) return stepped;
   const patient = { ...context, stepsWait: true };
   const waiting = seek(filled(patient), patient);
   return waiting.found && waiting.found.overS <= (stepped.found?.overS ?? Infinity) && lacking(waiting, context) < lacks
@@ -36,10 +35,10 @@ const earnsAnySet = ({ brief: { running } }: Context): boolean =>
 /** How many parts the week lacks with this selection, if no session of it is to come. */
 function lacking({ slots, compiled, found }: Sought, { brief, library, sport }: Context): number {
   if (!found || !brief.week?.isLast) return 0;
-  const held = brief.week.held.map(({ exerciseId, main }) => ({ exercise: getExercise(library, exerciseId), main }));
   const here = slots.flatMap(({ slot }, i) => {
     const option = compiled.options[i]?.[found.selection.picks[i] ?? 0];
     return option && slot.block !== 'prep' ? [{ exercise: option.exercise, main: isMainSlot(slot.id) }] : [];
   });
-  return partsMissing([...held, ...here], guardsOf(sport), brief.phase === 'congested').length;
+  return partsMissing([...heldBefore(brief.week, library), ...here], guardsOf(sport), brief.phase === 'congested')
+    .length;
 }
