@@ -80,7 +80,7 @@ export function leadsOf(role: Role, weekNumber: number): Lead[] {
 const isHardDay = (lies: ByPractice | null): boolean => lies === 'after' || lies === 'apart';
 
 /** Days from one to the next that heavy work needs (WEEK-3). */
-const APART_DAYS = 2;
+export const APART_DAYS = 2;
 
 /**
  * The days that are used when there are more than are wanted: free ones before eased ones, then of those with a day

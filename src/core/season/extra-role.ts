@@ -1,5 +1,6 @@
 import { addDays, daysBetween, type Day } from '../calendar';
 import { ROLES, type Role } from './best-roles';
+import { APART_DAYS } from './deal-roles';
 
 /** A role on a day: as a week deals it, or as a card was made for it. */
 export interface RoleOn {
@@ -9,8 +10,6 @@ export interface RoleOn {
 
 /** Days before a session of which one on no planned day makes up: with its own a week. */
 const LOOK_BACK_DAYS = 6;
-/** Days that a role keeps from its next planned one (WEEK-3). */
-const APART_DAYS = 2;
 /** Roles in the order that sessions take them where no week deals any: the first is whole by itself. */
 const UNPLANNED: readonly Role[] = ROLES.filter((role) => !role.endsWith('2'));
 
