@@ -73,6 +73,12 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   event_day: () => 'This is the day of an event: nothing is offered. Ask for a primer if you want one.',
   card_elsewhere: () => 'Somebody else made a card for this day a moment ago. Reload to see theirs.',
   card_frozen: () => 'This day is over: its card stands as it was written and done.',
+  as_said: (f) => text(f.said),
+  kit_unknown: (f) => `Not known as kit: ${listWords(f.kit as string[])}.`,
+  name_taken: () => 'Another exercise already has this name.',
+  changed_meanwhile: (f) =>
+    `Meanwhile somebody else made this ${text(f.now) === '' ? 'empty' : `“${text(f.now)}”`}; you have ${text(f.typed) === '' ? 'nothing here' : `“${text(f.typed)}”`}. Send it again to keep yours.`,
+  enough_below_target: (f) => `Below a force target (${text(f.target)} × body mass): strong enough starts there.`,
   id_reused: () => 'This was sent before with other content. Reload the page and try again.',
   nobody_there: () => 'Nobody is ticked as there. Tick who came, or log a set first.',
   set_unreadable: () => 'This set did not arrive whole.',

@@ -140,7 +140,6 @@ export const eventSchema = z.object({
 });
 
 export const seasonSchema = z.object({
-  seen: z.coerce.number().int().min(0),
   start: day('When does it start?'),
   end: day('When does it end?'),
   sessionsAWeek: optionalNumber(7, 1, 'Sessions a week').pipe(z.number().int('Whole sessions.').nullable()),

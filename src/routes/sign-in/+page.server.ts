@@ -2,7 +2,7 @@ import { fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import { signIn } from '$lib/server/auth/sign-in';
 import { signUpIsOpen } from '$lib/server/config';
-import { textOf } from '$lib/server/forms';
+import { textOf } from '$lib/server/door/sent-form';
 import { ownPath } from '$lib/server/own-path';
 import type { Actions, PageServerLoad } from './$types';
 

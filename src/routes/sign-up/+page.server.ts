@@ -4,7 +4,7 @@ import { createClub } from '$lib/server/auth/create-club';
 import { refusePassword } from '$lib/server/auth/passwords';
 import { makeAccount } from '$lib/server/auth/sign-up';
 import { signUpIsOpen } from '$lib/server/config';
-import { textOf } from '$lib/server/forms';
+import { textOf } from '$lib/server/door/sent-form';
 import { personSchema } from '$lib/model/account';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -12,16 +12,22 @@ import type { AthleteRow } from '../repositories/athletes';
 import type { ClubContext } from '../repositories/club-context';
 import { recordChanges } from './record-change';
 
-/** What is known of a person: name, birth date, levels, mass, growth, consent. */
+/**
+ * What is known of a person: name, birth date, levels, mass, growth, consent.
+ * @param touched fields that were changed: the others stay as exactly as they are stored
+ */
 export async function keepFacts(
   tx: Tx,
-  club: ClubContext,
-  row: AthleteRow,
+  { club, row, actor }: { readonly club: ClubContext; readonly row: AthleteRow; readonly actor: string },
   value: z.output<typeof athleteFactsSchema>,
-  actor: string,
+  touched: ReadonlySet<string>,
 ): Promise<Result<null>> {
   const mass = value.bodyMassKg;
-  const set = { ...value, bodyMassKg: mass === null ? null : massToKg(mass, club.massUnit) };
+  const whole = { ...value, bodyMassKg: mass === null ? null : massToKg(mass, club.massUnit) };
+  const set = Object.fromEntries(Object.entries(whole).filter(([field]) => touched.has(field))) as Partial<
+    typeof whole
+  >;
+  if (touched.size === 0) return ok(null);
   await tx
     .update(athlete)
     .set({ ...set, version: row.version + 1 })

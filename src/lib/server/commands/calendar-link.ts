@@ -22,14 +22,14 @@ export async function makeCalendarLink(
   club: ClubContext,
   { id: squadId }: SquadRow,
   actor: string,
-): Promise<Result<string>> {
+): Promise<string> {
   const secret = randomBytes(32).toString('base64url');
   await tx.update(calendarLink).set({ revokedAt: new Date() }).where(alive(squadId));
   await tx.insert(calendarLink).values({ clubId: club.clubId, id: v7(), squadId, hash: hashOf(secret), madeBy: actor });
   await recordChanges(tx, club.clubId, [
     { day: club.today, actor, subject: 'calendar-link', squadId, from: null, to: { open: true } },
   ]);
-  return ok(`/calendar/${club.clubId}.${secret}.ics`);
+  return `/calendar/${club.clubId}.${secret}.ics`;
 }
 
 /** Ends a squad's calendar address: whoever has it reads nothing any more. */

@@ -139,3 +139,17 @@ async function isUsed(tx: Tx, id: string): Promise<boolean> {
   const [done] = await tx.select({ id: track.athleteId }).from(track).where(eq(track.exerciseId, id)).limit(1);
   return [line, own, done].some((one) => one !== undefined);
 }
+
+/** An id from the name, that nothing else has. */
+export function freshId(name: string, club: ClubContext): string {
+  const base =
+    name
+      .toLowerCase()
+      .normalize('NFD')
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '') || 'exercise';
+  for (let i = 1; ; i++) {
+    const id = i === 1 ? base : `${base}-${String(i)}`;
+    if (!club.library.exercises.has(id)) return id;
+  }
+}

@@ -18,7 +18,7 @@ interface OwnDays {
 }
 
 /**
- * Adds days to an athlete's own calendar. @param id the command's: a repeat is the same entry
+ * Adds days to an athlete's own calendar. @param id from the page they were typed on: sent again corrected, they are the same
  * @returns nothing, or `closure_ends_before_start`, `too_many_parts`
  */
 export async function addOwnDays(
@@ -31,7 +31,10 @@ export async function addOwnDays(
 ): Promise<Result<null>> {
   if (value.to < value.from) return fail('closure_ends_before_start', ['to']);
   if (days.length >= MOST_DAYS) return fail('too_many_parts', [], { most: MOST_DAYS });
-  await tx.insert(athleteDays).values({ clubId: club.clubId, id, athleteId, ...value });
+  await tx
+    .insert(athleteDays)
+    .values({ clubId: club.clubId, id, athleteId, ...value })
+    .onConflictDoUpdate({ target: [athleteDays.clubId, athleteDays.id], set: value });
   await recordChanges(tx, club.clubId, [
     { day: club.today, actor, subject: 'own-days', athleteId, from: null, to: value, rules: ['WEEK-4'] },
   ]);

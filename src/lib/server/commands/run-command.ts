@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
-import { and, eq } from 'drizzle-orm';
+import { setTimeout as pause } from 'node:timers/promises';
+import { and, eq, isNotNull } from 'drizzle-orm';
 import { fail, type Issue, type Result } from '$core/result';
 import { withClub, type Tx } from '../db/client';
 import { command } from '../db/schema';
@@ -11,6 +12,15 @@ export interface CommandHead {
   /** user id of staff, or `athlete:<id>` */
   readonly actor: string;
   readonly clubId: string;
+  /** the form's own id on its page; a page that is sent again corrected is known by it */
+  readonly pageId?: string;
+}
+
+/** What became of a command: its answer, whether anything is kept, and what of a record it wrote (`lastWrote`). */
+export interface Worked<T> {
+  readonly answer: T;
+  readonly keep: boolean;
+  readonly wrote?: Readonly<Record<string, string>> | null;
 }
 
 /** What became of one item of a command. */
@@ -29,7 +39,9 @@ class Undone extends Error {
   }
 }
 
-const RETRIES = 3;
+const RETRIES = 6;
+/** Waits grow, and differ between those who met, so that they do not meet again. */
+const PAUSE_MS = 15;
 /** Another writer was in the way: the same again will do. */
 const RETRY_CODES = ['40001', '40P01'];
 
@@ -43,17 +55,17 @@ const RETRY_CODES = ['40001', '40P01'];
 export async function runCommand<T>(
   head: CommandHead,
   body: unknown,
-  work: (tx: Tx) => Promise<{ readonly answer: T; readonly keep: boolean }>,
+  work: (tx: Tx) => Promise<Worked<T>>,
 ): Promise<Result<T>> {
   const hash = createHash('sha256').update(canonical(body)).digest('hex');
   for (let attempt = 0; ; attempt++) {
     try {
       return await withClub(head.clubId, async (tx): Promise<Result<T>> => {
-        const { clubId, id, verb, actor } = head;
+        const { clubId, id, verb, actor, pageId = null } = head;
         // a twin under way is waited for here; its answer is then the answer
         const mine = await tx
           .insert(command)
-          .values({ clubId, id, verb, actor, hash })
+          .values({ clubId, id, verb, actor, hash, pageId })
           .onConflictDoNothing()
           .returning({ id: command.id });
         if (mine.length === 0) {
@@ -65,19 +77,30 @@ export async function runCommand<T>(
             ? { ok: true, value: found.answer as T }
             : fail('id_reused');
         }
-        const { answer, keep } = await work(tx);
+        const { answer, keep, wrote = null } = await work(tx);
         if (!keep) throw new Undone(answer);
         await tx
           .update(command)
-          .set({ answer })
+          .set({ answer, wrote })
           .where(and(eq(command.clubId, clubId), eq(command.id, id)));
         return { ok: true, value: answer };
       });
     } catch (failure) {
       if (failure instanceof Undone) return { ok: true, value: failure.answer as T };
       if (attempt >= RETRIES || !RETRY_CODES.includes(codeOf(failure) ?? '')) throw failure;
+      await pause(PAUSE_MS * 2 ** attempt * (0.5 + Math.random()));
     }
   }
+}
+
+/** What a page wrote of each field when it was last sent: marks by field. */
+export async function lastWrote(tx: Tx, pageId: string): Promise<Readonly<Record<string, string>>> {
+  const rows = await tx
+    .select({ wrote: command.wrote })
+    .from(command)
+    .where(and(eq(command.pageId, pageId), isNotNull(command.wrote)))
+    .orderBy(command.at);
+  return Object.assign({}, ...rows.map(({ wrote }) => wrote)) as Record<string, string>;
 }
 
 /** A command of one item as a result: the answer, or what stood against it. */

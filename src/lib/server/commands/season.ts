@@ -15,24 +15,17 @@ const MOST_PARTS = 60;
 type Season = typeof season.$inferSelect;
 type SeasonPart = Partial<Pick<Season, 'start' | 'end' | 'sessionsAWeek' | 'closures' | 'practices' | 'changes'>>;
 
-/**
- * Sets a squad's season. @param seen the version that was on the screen, 0 = there was none
- * @returns nothing, or `season_changed`, `season_ends_before_start`, `season_too_long`
- */
+/** Sets a squad's season. @returns nothing, or `season_ends_before_start`, `season_too_long` */
 export async function setSeason(
   tx: Tx,
   club: ClubContext,
   of: SquadRow,
-  {
-    seen,
-    ...value
-  }: { readonly seen: number; readonly start: Day; readonly end: Day; readonly sessionsAWeek: number | null },
+  value: { readonly start: Day; readonly end: Day; readonly sessionsAWeek: number | null },
   actor: string,
 ): Promise<Result<null>> {
   if (value.end < value.start) return fail('season_ends_before_start', ['end']);
   const weeks = Math.ceil((daysBetween(value.start, value.end) + 1) / 7);
   if (weeks > MOST_WEEKS) return fail('season_too_long', ['end'], { weeks, most: MOST_WEEKS });
-  if ((of.season?.version ?? 0) !== seen) return fail('season_changed', ['start']);
   return writeSeason(tx, club, of, value, actor);
 }
 
@@ -55,7 +48,8 @@ async function addPart<K extends 'closures' | 'practices'>(
   actor: string,
 ): Promise<Result<null>> {
   if (!of.season) return fail('no_season', []);
-  const there = of.season[what];
+  // a page that is sent again corrected changes what it added before
+  const there = (of.season[what] as readonly Season[K][number][]).filter(({ id }) => id !== part.id);
   if (there.length >= MOST_PARTS) return fail('too_many_parts', [], { most: MOST_PARTS });
   return writeSeason(tx, club, of, { [what]: [...there, part] }, actor);
 }

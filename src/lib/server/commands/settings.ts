@@ -72,16 +72,15 @@ export async function chooseDayOrder(
   return ok(order);
 }
 
-/** Makes a place, or changes one; every squad that trains there follows. @param id of a new one, from the command */
+/** Makes a place under an id, or changes the one that has it; every squad that trains there follows. */
 export async function keepPlace(
   tx: Tx,
   club: ClubContext,
-  sent: string | null,
   id: string,
   { name, ...kit }: Kit & { readonly name: string },
   actor: string,
 ): Promise<Result<null>> {
-  const known = club.facilities.find((one) => one.id === sent);
+  const known = club.facilities.find((one) => one.id === id);
   if (known)
     await tx
       .update(facility)
@@ -124,6 +123,12 @@ function findLeaf(club: ClubContext, tableText: string, pathText: string) {
     standard: valueAt(METHOD[table], leaf.path) as string | number | boolean | null,
     own: club.tables.find((one) => one.table === table)?.json,
   };
+}
+
+/** One value of a method's table as its form shows it; null = there is none at this path. */
+export function tableText(club: ClubContext, table: string, path: string): string | null {
+  const found = findLeaf(club, table, path);
+  return found && found.current !== null ? String(found.current) : null;
 }
 
 /**

@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
 import { momentsOf, testSpecs } from '$core/athlete';
-import { fail, ok, type Result } from '$core/result';
+import { fail, ok, type Issue, type Result } from '$core/result';
 import type { Ceiling, SquadAims } from '$core/startline';
 import type { AimsForm } from '$lib/model/forms';
 import type { Tx } from '../db/client';
@@ -40,21 +40,19 @@ export function aimsOf(form: AimsForm, { method }: Pick<ClubContext, 'method'>):
   };
 }
 
-/** Why a ceiling cannot stand: below a force target, who reaches it would be kept from passing. By field. */
+/** Why a ceiling cannot stand: below a force target, who reaches it would be kept from passing. */
 export function ceilingTrouble(
   { targets, enough }: SquadAims,
   { method: { start } }: Pick<ClubContext, 'method'>,
-): Record<string, string[]> {
+): Issue[] {
   const known = [targets.female ?? start.target, targets.male ?? start.target];
   const low = (lift: 'squat' | 'hinge'): boolean =>
     enough[lift] !== null && known.some((target) => (enough[lift] ?? 0) < target[lift]);
-  const message = (lift: 'squat' | 'hinge'): string[] => [
-    `Below a force target (${String(Math.max(...known.map((target) => target[lift])))} × body mass): strong enough starts there.`,
-  ];
-  return {
-    ...(low('squat') ? { enoughSquat: message('squat') } : {}),
-    ...(low('hinge') ? { enoughHinge: message('hinge') } : {}),
-  };
+  const issue = (lift: 'squat' | 'hinge', field: string): Issue[] =>
+    low(lift)
+      ? [{ code: 'enough_below_target', path: [field], facts: { target: Math.max(...known.map((one) => one[lift])) } }]
+      : [];
+  return [...issue('squat', 'enoughSquat'), ...issue('hinge', 'enoughHinge')];
 }
 
 export async function keepAims(

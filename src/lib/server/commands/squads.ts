@@ -76,7 +76,7 @@ async function changeSquad(
   return ok(null);
 }
 
-/** @param id the event's, from the command */
+/** @param id the event's, from the page it was typed on: sent again corrected, it is the same event */
 export async function addEvent(
   tx: Tx,
   club: ClubContext,
@@ -85,10 +85,13 @@ export async function addEvent(
   value: { readonly day: Day; readonly name: string; readonly kind: 'friendly' | 'league' | 'cup' | 'final' },
   actor: string,
 ): Promise<Result<null>> {
-  await tx.insert(event).values({ clubId: club.clubId, id, squadId: of.id, ...value });
-  await recordChanges(tx, club.clubId, [
-    { day: club.today, actor, subject: 'event', squadId: of.id, from: null, to: value },
-  ]);
+  const before = of.events.find((one) => one.id === id);
+  await tx
+    .insert(event)
+    .values({ clubId: club.clubId, id, squadId: of.id, ...value })
+    .onConflictDoUpdate({ target: [event.clubId, event.id], set: value });
+  const from = before ? { day: before.day, name: before.name, kind: before.kind } : null;
+  await recordChanges(tx, club.clubId, [{ day: club.today, actor, subject: 'event', squadId: of.id, from, to: value }]);
   return ok(null);
 }
 

@@ -2,6 +2,13 @@ import type { AthleteRow } from '../repositories/athletes';
 import type { ClubContext, SquadRow } from '../repositories/club-context';
 import { sayDay, squadKnot, threadEnd } from './page-thread';
 
+/** How it stands with each athlete at an event; of whom nothing is known is taken as selected. */
+export const playedIn = (athletes: readonly AthleteRow[], eventId: string) =>
+  athletes.map(({ id, name, role, appearances }) => {
+    const of = appearances.find((one) => one.eventId === eventId);
+    return { id, name, role, selected: of?.selected ?? true, minutes: of?.minutes ?? null, rpe: of?.rpe ?? null };
+  });
+
 /** Who was selected for an event of a squad and how long they played. */
 export function readPlayed(
   club: ClubContext,
@@ -21,9 +28,6 @@ export function readPlayed(
     event: { id: event.id, name: event.name, kind: event.kind, day: event.day, words: sayDay(event.day) },
     isAhead: event.day > club.today,
     shortMinutes: club.method.settings.week.shortMinutes,
-    athletes: athletes.map(({ id, name, role, appearances }) => {
-      const of = appearances.find(({ eventId }) => eventId === event.id);
-      return { id, name, role, selected: of?.selected ?? true, minutes: of?.minutes ?? null, rpe: of?.rpe ?? null };
-    }),
+    athletes: playedIn(athletes, event.id),
   };
 }

@@ -2,6 +2,7 @@
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { weekdayWord } from '$lib/messages';
   import type { Trouble } from '$lib/model/forms';
+  import { seasonTexts } from '$lib/model/shown/squad';
   import type { SeasonPage } from '$lib/model/season';
   import { enhance, keep } from '$lib/ui/parts/enhance';
   import CommandId from '../parts/CommandId.svelte';
@@ -28,8 +29,7 @@
   <h2>Season</h2>
   {#if editable}
     <form method="post" action="?/season" use:enhance={keep}>
-      <CommandId of="season" />
-      <input type="hidden" name="seen" value={season?.version ?? 0} />
+      <CommandId of="season" shows={season && seasonTexts(season)} />
       <DayField name="start" label="First day" value={season?.start ?? proposed.start} trouble={trouble('season')} />
       <DayField name="end" label="Last day" value={season?.end ?? proposed.end} trouble={trouble('season')} />
       <TypedField

@@ -1,6 +1,8 @@
 <script lang="ts">
   import { tick } from 'svelte';
   import type { Trouble } from '$lib/model/forms';
+  import type { Texts } from '$lib/model/merge-texts';
+  import { eventTexts } from '$lib/model/shown/squad';
   import type { SeasonDay } from '$lib/model/season';
   import { enhance, keep } from '$lib/ui/parts/enhance';
   import CommandId from '../parts/CommandId.svelte';
@@ -23,7 +25,7 @@
   const EVENT = 'application/x-event';
   let form = $state<HTMLFormElement>();
   let eventForm = $state<HTMLFormElement>();
-  let moved = $state<{ id: string; day: string; kind: string; peak: boolean } | null>(null);
+  let moved = $state<{ id: string; day: string; kind: string; peak: boolean; was: Texts } | null>(null);
   let move = $state({ from: '', to: '' });
   let over = $state<string | null>(null);
   const said = $derived(
@@ -40,7 +42,7 @@
   async function putEvent(id: string, day: string): Promise<void> {
     const event = days.flatMap(({ events }) => events).find((one) => one.id === id);
     if (!event) return;
-    moved = { id, day, kind: event.kind, peak: event.peak };
+    moved = { id, day, kind: event.kind, peak: event.peak, was: eventTexts(event) };
     await tick();
     eventForm?.requestSubmit();
   }
@@ -58,7 +60,7 @@
   <input name="from" value={move.from} /><input name="to" value={move.to} /><input name="start" value="" />
 </form>
 {#if moved}<form method="post" action="?/changeEvent" use:enhance={keep} bind:this={eventForm} hidden>
-    <CommandId of="changeEvent {moved.id} {moved.day}" />
+    <CommandId of="changeEvent" shows={moved.was} />
     <input name="id" value={moved.id} /><input name="day" value={moved.day} /><input name="kind" value={moved.kind} />
     {#if moved.peak}<input name="peak" value="on" />{/if}
   </form>{/if}

@@ -2,6 +2,8 @@
   import { enhance, keep } from '$lib/ui/parts/enhance';
   import { Button, Checkbox, TextInput } from 'carbon-components-svelte';
   import type { Kit } from '$lib/model/kit';
+  import type { Trouble } from '$lib/model/forms';
+  import { placeTexts } from '$lib/model/shown/squad';
   import CommandId from '../parts/CommandId.svelte';
   import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
@@ -21,7 +23,7 @@
     equipment: readonly string[];
     editable: boolean;
     removable: boolean;
-    trouble: { errors: Record<string, string[] | undefined>; typed: Record<string, string> } | null;
+    trouble: Trouble | null;
   } = $props();
 
   const FIELDS = $derived([
@@ -33,12 +35,12 @@
     ['surface', 'Floor', kit.surface],
     ['bellsKg', 'Bells, kg', kit.bellsKg.join(', ')],
   ] as const);
-  const ticked = $derived(trouble?.typed.equipment?.split(', ') ?? kit.equipment);
+  const ticked = $derived(trouble ? (trouble.typed.equipment ?? '').split(', ') : kit.equipment);
   const error = (field: string): string | undefined => trouble?.errors[field]?.[0];
 </script>
 
 <form method="post" action="?/keep" use:enhance={keep}>
-  <CommandId of="keep" />
+  <CommandId of="keep:{id ?? ''}" shows={id === null ? null : placeTexts(name, kit)} />
   <input type="hidden" name="id" value={id ?? ''} />
   <TextInput
     size="sm"
@@ -66,7 +68,7 @@
     labelText="Hard floor without cushioning: a fifth fewer contacts"
     name="hardSurface"
     value="on"
-    checked={trouble ? 'hardSurface' in trouble.typed : kit.hardSurface}
+    checked={trouble ? (trouble.typed.hardSurface ?? '') !== '' : kit.hardSurface}
     disabled={!editable}
   />
   <div class="kit">
@@ -74,6 +76,9 @@
       <Checkbox labelText={item} name="equipment" value={item} checked={ticked.includes(item)} disabled={!editable} />
     {/each}
   </div>
+  {#each ['equipment', 'hardSurface'] as field (field)}
+    {#if error(field)}<p class="warn-text" role="alert">{error(field)}</p>{/if}
+  {/each}
   {#if editable}
     <div class="row">
       <Button type="submit" size="small" kind="tertiary">{id ? 'Keep place' : 'Add place'}</Button>

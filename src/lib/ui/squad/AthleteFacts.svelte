@@ -2,8 +2,9 @@
   import { enhance, keep } from '$lib/ui/parts/enhance';
   import { Button, Checkbox, Select, SelectItem } from 'carbon-components-svelte';
   import { LEVELS } from '$core/library';
-  import { massFromKg, type MassUnit } from '$core/units';
+  import type { MassUnit } from '$core/units';
   import type { Trouble } from '$lib/model/forms';
+  import { factsTexts, type PersonFacts } from '$lib/model/shown/athlete';
   import CommandId from '../parts/CommandId.svelte';
   import DayField from '../parts/DayField.svelte';
   import TypedField from '../parts/TypedField.svelte';
@@ -14,63 +15,49 @@
     editable,
     trouble,
   }: {
-    person: {
-      name: string;
-      birthDate: string | null;
-      sex: string | null;
-      bodyMassKg: number | null;
-      liftLevel: string;
-      jumpLevel: string;
-      jumpSeasons: number | null;
-      growthCmPerMonth: number | null;
-      role: string | null;
-      guardianConsent: boolean;
-    };
+    person: PersonFacts;
     mass: MassUnit;
     editable: boolean;
     trouble: Trouble | null;
   } = $props();
 
-  const shown = (value: number | null): string => (value === null ? '' : String(Math.round(value * 10) / 10));
-  const text = (field: string, value: string | null): string => trouble?.typed[field] ?? value ?? '';
+  const shown = $derived(factsTexts(person, mass));
+  const text = (field: string): string => trouble?.typed[field] ?? shown[field] ?? '';
 </script>
 
 <section>
   <h2>Facts</h2>
   <form method="post" action="?/facts" use:enhance={keep}>
-    <CommandId of="facts" />
+    <CommandId of="facts" shows={shown} />
     <fieldset disabled={!editable}>
-      <TypedField label="Name" name="name" value={person.name} {trouble} />
+      <TypedField label="Name" name="name" value={shown.name} {trouble} />
       <div class="two">
-        <DayField label="Birth date" name="birthDate" value={person.birthDate ?? ''} {trouble} />
-        <TypedField
-          label="Body mass, {mass}"
-          name="bodyMassKg"
-          value={shown(person.bodyMassKg === null ? null : massFromKg(person.bodyMassKg, mass))}
-          {trouble}
-        />
-        <Select size="sm" labelText="Sex" name="sex" selected={text('sex', person.sex)}>
+        <DayField label="Birth date" name="birthDate" value={shown.birthDate} {trouble} />
+        <TypedField label="Body mass, {mass}" name="bodyMassKg" value={shown.bodyMassKg} {trouble} />
+        <Select size="sm" labelText="Sex" name="sex" selected={text('sex')}>
           <SelectItem value="" text="not noted" /><SelectItem value="female" text="female" /><SelectItem
             value="male"
             text="male"
           />
         </Select>
-        <TypedField label="Role" name="role" value={person.role ?? ''} {trouble} />
-        <Select size="sm" labelText="Lift level" name="liftLevel" selected={text('liftLevel', person.liftLevel)}
+        <TypedField label="Role" name="role" value={shown.role} {trouble} />
+        <Select size="sm" labelText="Lift level" name="liftLevel" selected={text('liftLevel')}
           >{#each LEVELS as level (level)}<SelectItem value={level} text={level} />{/each}</Select
         >
-        <Select size="sm" labelText="Jump level" name="jumpLevel" selected={text('jumpLevel', person.jumpLevel)}
+        <Select size="sm" labelText="Jump level" name="jumpLevel" selected={text('jumpLevel')}
           >{#each LEVELS as level (level)}<SelectItem value={level} text={level} />{/each}</Select
         >
-        <TypedField label="Jump seasons" name="jumpSeasons" value={shown(person.jumpSeasons)} {trouble} />
-        <TypedField
-          label="Growth, cm a month"
-          name="growthCmPerMonth"
-          value={shown(person.growthCmPerMonth)}
-          {trouble}
-        />
+        <TypedField label="Jump seasons" name="jumpSeasons" value={shown.jumpSeasons} {trouble} />
+        <TypedField label="Growth, cm a month" name="growthCmPerMonth" value={shown.growthCmPerMonth} {trouble} />
       </div>
-      <Checkbox labelText="Guardian consent noted (under 18)" name="guardianConsent" checked={person.guardianConsent} />
+      <Checkbox
+        labelText="Guardian consent noted (under 18)"
+        name="guardianConsent"
+        checked={text('guardianConsent') !== ''}
+      />
+      {#each ['sex', 'liftLevel', 'jumpLevel', 'guardianConsent'] as field (field)}
+        {#if trouble?.errors[field]}<p class="warn-text" role="alert">{trouble.errors[field]?.join(' ')}</p>{/if}
+      {/each}
       {#if editable}<Button type="submit" size="small" kind="tertiary">Keep facts</Button>{/if}
     </fieldset>
   </form>

@@ -1,10 +1,10 @@
 <script lang="ts">
   import { enhance } from '$lib/ui/parts/enhance';
-  import { ownValue } from '$core/own';
   import { Button, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
   import type { Background } from '$core/startline';
   import FoldSection from '../parts/FoldSection.svelte';
   import type { Trouble } from '$lib/model/forms';
+  import { backgroundTexts, injuryLines } from '$lib/model/shown/athlete';
   import CommandId from '../parts/CommandId.svelte';
 
   let {
@@ -26,13 +26,10 @@
   $effect(() => {
     if (trouble) open = true;
   });
-  const text = (field: string, value: string): string => trouble?.typed[field] ?? value;
+  const shown = $derived(backgroundTexts(background, places));
+  const text = (field: string): string => trouble?.typed[field] ?? shown[field] ?? '';
   const error = (field: string): string | undefined => trouble?.errors[field]?.[0];
-  const injuries = $derived(
-    background.pastInjuries.map(({ place, year, side }) =>
-      [ownValue(places, place) ?? place, year, side].filter(Boolean).join(', '),
-    ),
-  );
+  const injuries = $derived(injuryLines(background, places));
   const facts = $derived([
     ['Past injuries', injuries.join(' · ') || 'none noted'],
     ['Wears', background.wears || 'nothing noted'],
@@ -63,36 +60,34 @@
           if (result.type === 'success') open = false;
         }}
     >
-      <CommandId of="background" />
+      <CommandId of="background" shows={shown} />
       <TextArea
         rows={3}
         labelText="Past injuries, one a line: knee, 2024, left"
         name="injuries"
-        value={text('injuries', injuries.join('\n'))}
+        value={text('injuries')}
         invalid={!!error('injuries')}
         invalidText={error('injuries')}
       />
-      <TextInput size="sm" labelText="Braces, tape, shoes" name="wears" value={text('wears', background.wears)} />
-      <Select size="sm" labelText="Usual surface" name="surface" selected={text('surface', background.surface ?? '')}>
+      <TextInput size="sm" labelText="Braces, tape, shoes" name="wears" value={text('wears')} />
+      <Select size="sm" labelText="Usual surface" name="surface" selected={text('surface')}>
         <SelectItem value="" text="—" />
         {#each ['hall', 'turf', 'ice', 'board'] as one (one)}<SelectItem value={one} text={one} />{/each}
       </Select>
-      <Select
-        size="sm"
-        labelText="Takes off from"
-        name="takeOffLeg"
-        selected={text('takeOffLeg', background.takeOffLeg ?? '')}
-      >
+      <Select size="sm" labelText="Takes off from" name="takeOffLeg" selected={text('takeOffLeg')}>
         <SelectItem value="" text="—" /><SelectItem value="left" text="left" /><SelectItem value="right" text="right" />
       </Select>
       <TextInput
         size="sm"
         labelText="Practice, hours a week"
         name="practiceHours"
-        value={text('practiceHours', background.practiceHours === null ? '' : String(background.practiceHours))}
+        value={text('practiceHours')}
         invalid={!!error('practiceHours')}
         invalidText={error('practiceHours')}
       />
+      {#each ['wears', 'surface', 'takeOffLeg'] as field (field)}
+        {#if error(field)}<p class="warn-text" role="alert">{error(field)}</p>{/if}
+      {/each}
       <Button type="submit" size="small" kind="tertiary">Keep</Button>
     </form>
   {/snippet}

@@ -4,6 +4,7 @@
   import type { SquadAims } from '$core/startline';
   import FoldSection from '../parts/FoldSection.svelte';
   import type { Trouble } from '$lib/model/forms';
+  import { aimsTexts } from '$lib/model/shown/squad';
   import CommandId from '../parts/CommandId.svelte';
 
   let {
@@ -78,8 +79,15 @@
           if (answer.type === 'success') open = false;
         }}
     >
-      <CommandId of="aims" />
-      <Select size="sm" labelText="The result that counts" name="resultTest" bind:selected={chosen}>
+      <CommandId of="aims" shows={aimsTexts(aims, result?.per ?? 1)} />
+      <Select
+        size="sm"
+        labelText="The result that counts"
+        name="resultTest"
+        bind:selected={chosen}
+        invalid={!!error('resultTest')}
+        invalidText={error('resultTest')}
+      >
         <SelectItem value="" text="none" />
         {#each tests as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
       </Select>

@@ -7,6 +7,7 @@
   import type { SquadAims } from '$core/startline';
   import type { ComponentProps } from 'svelte';
   import type { Trouble } from '$lib/model/forms';
+  import { gymDaysTexts } from '$lib/model/shown/squad';
   import SquadAimsSection from './SquadAims.svelte';
   import CommandId from '../parts/CommandId.svelte';
   import GymTimes from './GymTimes.svelte';
@@ -47,7 +48,7 @@
     <h2>Gym days</h2>
     {#if editable}
       <form method="post" action="?/gymDays" use:enhance={keep}>
-        <CommandId of="gymDays" />
+        <CommandId of="gymDays" shows={gymDaysTexts(squad.gymDays)} />
         <GymTimes gymDays={squad.gymDays} trouble={trouble('gymDays')} />
         <Button type="submit" size="small" kind="tertiary">Keep gym days</Button>
       </form>
@@ -97,7 +98,7 @@
     <h2>Place and sport</h2>
     {#if editable}
       <form method="post" action="?/place" use:enhance={keep}>
-        <CommandId of="place" />
+        <CommandId of="place" shows={{ facilityId: squad.facilityId, sportId: squad.sportId }} />
         <Select
           size="sm"
           labelText="Trains at"
@@ -107,7 +108,13 @@
           invalidText={error('place', 'facilityId')}
           >{#each facilities as { id, name } (id)}<SelectItem value={id} text={name} />{/each}</Select
         >
-        <Select size="sm" labelText="Sport" name="sportId" selected={inForm('place', 'sportId', squad.sportId)}
+        <Select
+          size="sm"
+          labelText="Sport"
+          name="sportId"
+          selected={inForm('place', 'sportId', squad.sportId)}
+          invalid={!!error('place', 'sportId')}
+          invalidText={error('place', 'sportId')}
           >{#each sports as { id, name } (id)}<SelectItem value={id} text={name} />{/each}</Select
         >
         <Button type="submit" size="small" kind="tertiary">Keep place and sport</Button>

@@ -55,7 +55,7 @@
           <p class="note">Changes: {school.changes}</p>
         </div>
         <form method="post" action="?/choose" use:enhance={keep}>
-          <CommandId of="choose" />
+          <CommandId of="choose:{school.id}" shows={{ option: squad ? (school.own ?? '') : school.club }} />
           <input type="hidden" name="school" value={school.id} />
           <input type="hidden" name="squadId" value={data.squadId ?? ''} />
           <fieldset disabled={!data.may.plan}>
@@ -85,7 +85,9 @@
               >
             {/each}
           </fieldset>
-          <p class="kept" role="status">{form?.kept === school.id ? 'Kept. It counts from now.' : ''}</p>
+          <p class="kept" role="status">
+            {form?.form === `choose:${school.id}` ? (form.message ?? 'Kept. It counts from now.') : ''}
+          </p>
         </form>
       </li>
     {/each}
@@ -99,7 +101,7 @@
           </p>
         </div>
         <form method="post" action="?/days" use:enhance={daysKept}>
-          <CommandId of="days" />
+          <CommandId of="days" shows={{ order: data.dayOrder }} />
           <fieldset disabled={!data.may.plan}>
             <legend class="unseen">Days</legend>
             {#each DAY_ORDERS as order (order)}
@@ -114,7 +116,7 @@
               >
             {/each}
           </fieldset>
-          <p class="kept" role="status">{form?.kept === 'days' ? 'Kept. It counts from now.' : ''}</p>
+          <p class="kept" role="status">{form?.form === 'days' ? (form.message ?? 'Kept. It counts from now.') : ''}</p>
         </form>
       </li>
     {/if}

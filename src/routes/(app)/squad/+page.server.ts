@@ -1,12 +1,9 @@
 import { redirect } from '@sveltejs/kit';
 import { identityOf } from '$lib/server/auth/identity';
-import { runOne } from '$lib/server/commands/run-command';
-import { foundSquad } from '$lib/server/commands/found-squad';
 import { withClub } from '$lib/server/db/client';
-import { readForm, troubleOf } from '$lib/server/forms';
 import { loadClub } from '$lib/server/repositories/club-context';
-import { squadSchema } from '$lib/model/forms';
-import type { Actions, PageServerLoad } from './$types';
+import { newSquadForms } from '$lib/server/forms/new-squad';
+import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
   const { clubId } = identityOf(locals);
@@ -24,20 +21,4 @@ export const load: PageServerLoad = async ({ locals, url }) => {
   };
 };
 
-export const actions: Actions = {
-  make: async ({ locals, request }) => {
-    const { clubId, userId } = identityOf(locals);
-    const form = await readForm(request, 'make', squadSchema, ['weekdays']);
-    if (!form.ok) return form.failure;
-    const { commandId: id, value } = form;
-    const made = await runOne({ clubId, id, verb: 'make-squad', actor: userId }, value, (tx) =>
-      foundSquad(tx, id, value, userId),
-    );
-    if (!made.ok) return troubleOf('make', made.issues, form.typed, 'names');
-    const { unread } = made.value;
-    redirect(
-      303,
-      `/squad/${made.value.id}${unread.length > 0 ? `?unread=${encodeURIComponent(unread.join(', '))}` : ''}`,
-    );
-  },
-};
+export const actions = newSquadForms;

@@ -1,20 +1,17 @@
-import { error, fail } from '@sveltejs/kit';
+import { error } from '@sveltejs/kit';
 import { v7 } from 'uuid';
-import { z } from 'zod';
 import { SIGNS } from '$core/safety';
 import { weekdayOf } from '$core/calendar';
-import { inSentence, sayIssue, weekdayWord } from '$lib/messages';
+import { inSentence, weekdayWord } from '$lib/messages';
 import { trainedLately } from '$lib/server/reads/call-rows';
 import { loadAthlete, morningsOf, type AthleteRow } from '$lib/server/repositories/athletes';
 import { loadClub, type ClubContext } from '$lib/server/repositories/club-context';
 import { withLink } from '$lib/server/commands/athlete-link';
-import { answerMorning, sayEffort } from '$lib/server/commands/answer-morning';
-import { runOne } from '$lib/server/commands/run-command';
 import { sayDay } from '$lib/server/reads/page-thread';
 import { isSideDue, sidesOf } from '$lib/server/reads/sides';
 import { loadSides } from '$lib/server/repositories/sides';
-import { checkInSchema } from '$lib/model/bodies';
-import type { Actions, PageServerLoad } from './$types';
+import { morningForms } from '$lib/server/forms/own-link';
+import type { PageServerLoad } from './$types';
 
 const NO_LINK = 'This link does not open anything. Ask your coach for a new one.';
 
@@ -42,7 +39,7 @@ export const load: PageServerLoad = async ({ params }) => {
     given: today ? { answer: today.answer, place: today.place, rpe: today.rpe } : null,
     /** the session the question speaks of; null = none lately */
     last: lastSession(athlete, club),
-    newId: v7(),
+    formId: v7(),
     /** whether something beside the sessions is due today (SIDE-1); null = they have none */
     beside,
     signs: SIGNS,
@@ -74,69 +71,4 @@ const MESSAGES: Readonly<Record<string, string>> = {
   place_missing: 'Where does it hurt?',
 };
 
-export const actions: Actions = {
-  /** how hard the last session was, said after the answer of the morning, which stands */
-  effort: async ({ params, request }) => {
-    const data = await request.formData();
-    const parsed = z.coerce
-      .number()
-      .int()
-      .min(0)
-      .max(10)
-      .safeParse(data.get('rpe') ?? undefined);
-    if (!parsed.success) return fail(400, { messages: ['How hard was it, 0 to 10?'] });
-    const link = await withLink(params.token, (_, of) => Promise.resolve(of));
-    if (!link) error(404, NO_LINK);
-    const { clubId, athleteId } = link;
-    const actor = `athlete:${athleteId}`;
-    const id = z.uuid().safeParse(data.get('id')).data ?? v7();
-    const result = await runOne({ clubId, id, verb: 'effort', actor }, { athleteId, rpe: parsed.data }, async (tx) => {
-      const club = await loadClub(tx);
-      return sayEffort(tx, club, athleteId, id, parsed.data, actor);
-    });
-    if (!result.ok) return fail(400, { messages: result.issues.map(sayIssue) });
-    return { said: parsed.data };
-  },
-  answer: async ({ params, request }) => {
-    const data = await request.formData();
-    const text = (name: string): string | null => {
-      const value = data.get(name);
-      return typeof value === 'string' && value !== '' ? value : null;
-    };
-    const typed = { answer: text('answer'), place: text('place'), score: text('score'), side: text('side') };
-    if (typed.answer === null) return fail(400, { typed, messages: ['Choose how your legs feel.'] });
-    const pain = typed.answer === 'pain';
-    const parsed = checkInSchema.safeParse({
-      id: text('id') ?? v7(),
-      answer: typed.answer,
-      place: typed.answer === 'fine' || typed.answer === 'usual' ? null : typed.place,
-      side: pain ? typed.side : null,
-      score: pain && typed.score !== null ? Number(typed.score) : null,
-      signs: pain ? z.array(z.string()).parse(data.getAll('signs')) : [],
-    });
-    if (!parsed.success)
-      return fail(400, {
-        typed,
-        messages: parsed.error.issues.map(
-          ({ message }) => MESSAGES[message] ?? 'Something here does not read. Choose again.',
-        ),
-      });
-    const link = await withLink(params.token, (_, of) => Promise.resolve(of));
-    if (!link) error(404, NO_LINK);
-    const { clubId, athleteId } = link;
-    const actor = `athlete:${athleteId}`;
-    const result = await runOne(
-      { clubId, id: parsed.data.id, verb: 'answer', actor },
-      { athleteId, ...parsed.data },
-      async (tx) => {
-        const club = await loadClub(tx);
-        return answerMorning(tx, club, athleteId, parsed.data, club.today, actor);
-      },
-    );
-    if (!result.ok) return fail(400, { typed, messages: result.issues.map(sayIssue) });
-    return {
-      sent: parsed.data.answer,
-      stop: pain && ((parsed.data.score ?? 0) >= 4 || parsed.data.signs.length > 0),
-    };
-  },
-};
+export const actions = morningForms;

@@ -5,6 +5,7 @@
   import { ANSWER_WORDS } from '$lib/messages';
   import BodyPlaces from '$lib/ui/checkin/BodyPlaces.svelte';
   import MorningString from '$lib/ui/parts/MorningString.svelte';
+  import CommandId from '$lib/ui/parts/CommandId.svelte';
   import OwnPage from '$lib/ui/own/OwnPage.svelte';
 
   let { data, form } = $props();
@@ -23,7 +24,7 @@
   /** how hard it was, once that is said */
   const told = $derived(form && 'said' in form ? form.said : (data.given?.rpe ?? null));
   const sent = $derived(form && 'sent' in form ? form : null);
-  const messages = $derived(form && 'messages' in form ? (form.messages ?? []) : []);
+  const messages = $derived(form?.message ? [form.message] : []);
   const asksPlace = $derived(answer === 'tight' || answer === 'pain');
 </script>
 
@@ -36,7 +37,7 @@
     <p>{session.day} was {told} of 10. Thank you.</p>
   {:else}
     <form method="post" action="?/effort" use:enhance class="effort">
-      <input type="hidden" name="id" value={data.newId} />
+      <CommandId of="effort" />
       <h2 id="effort">How hard was {session.day}? <small>0 rest, 10 all you had; skip if you like</small></h2>
       <div class="scores" role="group" aria-labelledby="effort">
         {#each Array.from({ length: 11 }, (_, i) => i) as n (n)}<button name="rpe" value={n}>{n}</button>{/each}
@@ -77,7 +78,7 @@
           }
         }}
     >
-      <input type="hidden" name="id" value={data.newId} />
+      <CommandId of="answer" />
       <p class="hello">
         {data.firstName}, {data.last
           ? `after ${data.last.day}${data.last.lines.length > 0 ? `: ${data.last.lines.join(', ')}` : ''}`

@@ -1,23 +1,18 @@
 import { dropKeptCard, keepKeptCard } from '$lib/server/commands/keep-kept-card';
-import { runOne } from '$lib/server/commands/run-command';
-import { identityOf } from '$lib/server/auth/identity';
-import { answer, readBody } from '$lib/server/http';
+import { bodyRoute } from '$lib/server/door/json-route';
 import { dropKeptCardSchema, keptCardSchema } from '$lib/model/bodies';
-import type { RequestHandler } from './$types';
 
 /** Keeps the lines of a card under a name, to start others from. */
-export const PUT: RequestHandler = async ({ locals, request }) => {
-  const { clubId, userId } = identityOf(locals);
-  const body = await readBody(request, keptCardSchema);
-  if (!body.ok) return body.response;
-  const head = { clubId, id: body.value.id, verb: 'keep-kept-card', actor: userId };
-  return answer(await runOne(head, body.value, (tx) => keepKeptCard(tx, userId, body.value)));
-};
+export const PUT = bodyRoute({
+  verb: 'keep-kept-card',
+  reads: keptCardSchema,
+  id: ({ id }) => id,
+  work: (tx, { value, actor }) => keepKeptCard(tx, actor, value),
+});
 
-export const DELETE: RequestHandler = async ({ locals, request }) => {
-  const { clubId, userId } = identityOf(locals);
-  const body = await readBody(request, dropKeptCardSchema);
-  if (!body.ok) return body.response;
-  const head = { clubId, id: body.value.id, verb: 'drop-kept-card', actor: userId };
-  return answer(await runOne(head, body.value, (tx) => dropKeptCard(tx, userId, body.value.name)));
-};
+export const DELETE = bodyRoute({
+  verb: 'drop-kept-card',
+  reads: dropKeptCardSchema,
+  id: ({ id }) => id,
+  work: (tx, { value, actor }) => dropKeptCard(tx, actor, value.name),
+});

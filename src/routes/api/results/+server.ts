@@ -1,9 +1,9 @@
 import { error, json } from '@sveltejs/kit';
 import { z } from 'zod';
-import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
-import { readBody } from '$lib/server/http';
+import { itemsRoute } from '$lib/server/door/json-route';
+import { derivedId } from '$lib/server/commands/facts';
 import { loadClub } from '$lib/server/repositories/club-context';
 import { cellView, changedResults } from '$lib/server/repositories/results';
 import { keepResults } from '$lib/server/commands/keep-results';
@@ -26,11 +26,14 @@ export const GET: RequestHandler = async ({ locals, url }) => {
   });
 };
 
-export const POST: RequestHandler = async ({ locals, request }) => {
-  const { clubId, userId, role } = identityOf(locals);
-  if (!can(role, 'log')) error(403, 'Your role reads results; it does not write them.');
-  const body = await readBody(request, cellsSchema);
-  if (!body.ok) return body.response;
-  const answers = await withClub(clubId, async (tx) => keepResults(tx, await loadClub(tx), userId, body.value.cells));
-  return json({ answers });
-};
+export const POST = itemsRoute({
+  verb: 'results',
+  reads: cellsSchema,
+  // each cell names the version it was made from, so the same cells are the same write
+  id: ({ cells }, { locals }) => derivedId(identityOf(locals).clubId, 'results', JSON.stringify(cells)),
+  items: async (tx, { value, actor }) => {
+    const answers = await keepResults(tx, await loadClub(tx), actor, value.cells);
+    return { answer: answers, keep: answers.some(({ state }) => state === 'kept') };
+  },
+  tells: (answers) => ({ answers }),
+});

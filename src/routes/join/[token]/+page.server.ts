@@ -4,7 +4,7 @@ import { findInvite, useInvite } from '$lib/server/auth/invites';
 import { refusePassword } from '$lib/server/auth/passwords';
 import { makeAccount } from '$lib/server/auth/sign-up';
 import { orAway } from '$lib/server/away';
-import { textOf } from '$lib/server/forms';
+import { textOf } from '$lib/server/door/sent-form';
 import { INVITED_ROLES, personSchema, ROLE_WORDS } from '$lib/model/account';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -308,9 +308,18 @@ export const command = pgTable(
     actor: text('actor').notNull(),
     hash: text('hash').notNull(),
     answer: jsonb('answer'),
+    /** the form it came from, on its page: null = none */
+    pageId: uuid('page_id'),
+    /** what it wrote of a record's fields, as marks: the same page may correct that */
+    wrote: jsonb('wrote').$type<Readonly<Record<string, string>>>(),
     at: timestamp('at', { withTimezone: true }).notNull().defaultNow(),
   },
-  (t) => [primaryKey({ columns: [t.clubId, t.id] }), index('command_at').on(t.clubId, t.at), tenantPolicy()],
+  (t) => [
+    primaryKey({ columns: [t.clubId, t.id] }),
+    index('command_at').on(t.clubId, t.at),
+    index('command_page').on(t.clubId, t.pageId),
+    tenantPolicy(),
+  ],
 );
 
 /** Every change, append-only: from → to, rules, what they saw, who. */

@@ -1,4 +1,4 @@
-import { error, fail, redirect } from '@sveltejs/kit';
+import { error } from '@sveltejs/kit';
 import { FIGURES } from '$catalog/figures';
 import { LIBRARY } from '$catalog';
 import { addDays } from '$core/calendar';
@@ -8,23 +8,12 @@ import { doseRange } from '$core/progress';
 import { gentlePlaces } from '$core/safety';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
-import { commandIdOf } from '$lib/server/forms';
 import { libraryOf, loadClub } from '$lib/server/repositories/club-context';
-import { removeEntry } from '$lib/server/commands/keep-entry';
-import { runOne } from '$lib/server/commands/run-command';
 import { usesOf } from '$lib/server/repositories/uses';
-import {
-  sayIssue,
-  DEMAND_WORDS,
-  gateWords,
-  kitWords,
-  likeWords,
-  MUSCLE_WORDS,
-  SORENESS_WORDS,
-  SUIT_WORDS,
-} from '$lib/messages';
+import { DEMAND_WORDS, gateWords, kitWords, likeWords, MUSCLE_WORDS, SORENESS_WORDS, SUIT_WORDS } from '$lib/messages';
 import { clubPage } from '$lib/server/reads/page-thread';
-import type { Actions, PageServerLoad } from './$types';
+import { entryForms } from '$lib/server/forms/library';
+import type { PageServerLoad } from './$types';
 
 /** Weeks of cards looked through for where an entry is used. */
 const USED_WEEKS = 8;
@@ -90,15 +79,4 @@ export const load: PageServerLoad = async ({ locals, params }) => {
   };
 };
 
-export const actions: Actions = {
-  putBack: async ({ locals, params, request }) => {
-    const { clubId, userId } = identityOf(locals);
-    const id = commandIdOf(await request.formData());
-    const done = await runOne({ clubId, id, verb: 'remove-entry', actor: userId }, params.id, async (tx) =>
-      removeEntry(tx, await loadClub(tx), userId, params.id),
-    );
-    if (!done.ok) return fail(400, { message: done.issues.map(sayIssue).join(' ') });
-    if (done.value.gone) redirect(303, '/library');
-    return { gone: false, message: 'The built-in entry counts again.' };
-  },
-};
+export const actions = { putBack: entryForms.putBack };

@@ -1,11 +1,10 @@
-import { fail } from '@sveltejs/kit';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
 import { loadClub } from '$lib/server/repositories/club-context';
-import { keepEntries } from '$lib/server/commands/keep-entry';
 import { readInWorker } from '$lib/server/files/pool';
 import { clubPage } from '$lib/server/reads/page-thread';
-import type { Actions, PageServerLoad } from './$types';
+import { previewLibrary, takeLibrary } from '$lib/server/forms/library';
+import type { PageServerLoad } from './$types';
 
 /** A library of thousands of entries with drawings stays well below. */
 const MOST_BYTES = 5_000_000;
@@ -39,35 +38,4 @@ async function read(clubId: string, file: { text: string; name: string }) {
   return { club, ...(await readInWorker('library', { ...file, entries: club.entries })) };
 }
 
-export const actions: Actions = {
-  /** Shows what a file would change; writes nothing. */
-  preview: async ({ locals, request }) => {
-    const file = await fileOf(request);
-    if (typeof file === 'string') return fail(400, { message: file });
-    const { issues, changes, same } = await read(identityOf(locals).clubId, file);
-    return { name: file.name, issues, changes: changes.slice(0, SHOWN), count: changes.length, same, taken: null };
-  },
-  /** Takes the same file in, all or nothing. */
-  take: async ({ locals, request }) => {
-    const { clubId, userId } = identityOf(locals);
-    const file = await fileOf(request);
-    if (typeof file === 'string') return fail(400, { message: file });
-    const { club, issues, changes, same, entries } = await read(clubId, file);
-    if (issues.length > 0)
-      return fail(400, {
-        name: file.name,
-        issues,
-        changes: changes.slice(0, SHOWN),
-        count: changes.length,
-        same,
-        taken: null,
-      });
-    const saw = changes.map(({ kind, id, fields }) => ({
-      kind,
-      id,
-      fields: fields?.map(({ field }) => field) ?? null,
-    }));
-    await withClub(clubId, (tx) => keepEntries(tx, club, userId, entries, saw));
-    return { name: file.name, issues, changes: [], count: 0, same, taken: entries.length };
-  },
-};
+export const actions = { preview: previewLibrary, take: takeLibrary };

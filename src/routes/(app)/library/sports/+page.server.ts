@@ -1,15 +1,13 @@
-import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import { LIBRARY } from '$catalog';
-import { DEMANDS, sportSchema, type Sport } from '$core/library';
+import { DEMANDS, type Sport } from '$core/library';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub } from '$lib/server/db/client';
-import { readForm } from '$lib/server/forms';
 import { loadClub } from '$lib/server/repositories/club-context';
-import { keepEntry, putBack } from '$lib/server/commands/keep-entry';
 import { DEMAND_WORDS } from '$lib/messages';
 import { clubPage } from '$lib/server/reads/page-thread';
-import type { Actions, PageServerLoad } from './$types';
+import { sportForms } from '$lib/server/forms/library';
+import type { PageServerLoad } from './$types';
 
 /** A sport, or one of its roles, as the two sides of the page: `sport` or `sport/role`. */
 function sideOf(text: string | null, sports: ReadonlyMap<string, Sport>) {
@@ -83,30 +81,4 @@ const weightSchema = z.object({
     .refine((value) => value >= 0 && value <= 5 && Number.isInteger(value * 2), 'A weight from 0 to 5, whole or half.'),
 });
 
-export const actions: Actions = {
-  /** The first change makes the club's own copy; every squad of this sport is chosen for by it at once. */
-  weigh: async ({ locals, request }) => {
-    const { clubId, userId } = identityOf(locals);
-    const form = await readForm(request, 'weigh', weightSchema);
-    if (!form.ok) return form.failure;
-    const { id, demand, weight } = form.value;
-    return withClub(clubId, async (tx) => {
-      const club = await loadClub(tx);
-      const sport = club.library.sports.get(id);
-      if (!sport)
-        return fail(400, { form: 'weigh', errors: { weight: ['This sport is not there any more.'] }, typed: {} });
-      const changed = sportSchema.parse({ ...sport, demands: { ...sport.demands, [demand]: weight } });
-      await keepEntry(tx, club, userId, 'sport', changed);
-      return { form: 'weigh', errors: {}, typed: {}, kept: demand };
-    });
-  },
-  putBack: async ({ locals, request }) => {
-    const { clubId, userId } = identityOf(locals);
-    const form = await readForm(request, 'putBack', z.object({ id: z.string() }));
-    if (!form.ok) return form.failure;
-    return withClub(clubId, async (tx) => {
-      await putBack(tx, await loadClub(tx), userId, 'sport', form.value.id);
-      return { form: 'putBack', errors: {}, typed: {} };
-    });
-  },
-};
+export const actions = sportForms;

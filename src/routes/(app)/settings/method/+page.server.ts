@@ -1,15 +1,13 @@
 import { METHOD } from '$catalog';
 import { leavesOf, valueAt } from '$core/method';
 import { identityOf } from '$lib/server/auth/identity';
-import { runOne } from '$lib/server/commands/run-command';
-import { changeTable, putTableBack, TABLES } from '$lib/server/commands/settings';
+import { TABLES } from '$lib/server/commands/settings';
 import { withClub } from '$lib/server/db/client';
-import { readForm, troubleOf } from '$lib/server/forms';
 import { loadClub, type ClubContext } from '$lib/server/repositories/club-context';
 import { pathWords, TABLE_WORDS, type TableId } from '$lib/messages';
-import { tableValueSchema } from '$lib/model/forms';
 import { clubPage } from '$lib/server/reads/page-thread';
-import type { Actions, PageServerLoad } from './$types';
+import { methodForms } from '$lib/server/forms/settings';
+import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
   const { clubId } = identityOf(locals);
@@ -45,30 +43,4 @@ function rowName(club: ClubContext, table: TableId, id: string): string {
   return typeof name === 'string' ? `${id} · ${name}` : pathWords([id]);
 }
 
-export const actions: Actions = {
-  change: async ({ locals, request }) => {
-    const { clubId, userId } = identityOf(locals);
-    const form = await readForm(request, 'change', tableValueSchema);
-    if (!form.ok) return form.failure;
-    const { commandId: id, value } = form;
-    const done = await runOne({ clubId, id, verb: 'method-table', actor: userId }, value, async (tx) =>
-      changeTable(tx, await loadClub(tx), value, userId),
-    );
-    const name = `change:${value.path}`;
-    return done.ok
-      ? { form: name, errors: {}, typed: {}, kept: true }
-      : troubleOf(name, done.issues, { value: value.value }, 'value');
-  },
-  putBack: async ({ locals, request }) => {
-    const { clubId, userId } = identityOf(locals);
-    const form = await readForm(request, 'putBack', tableValueSchema.omit({ value: true }));
-    if (!form.ok) return form.failure;
-    const { commandId: id, value } = form;
-    const done = await runOne({ clubId, id, verb: 'method-table-back', actor: userId }, value, async (tx) =>
-      putTableBack(tx, await loadClub(tx), value, userId),
-    );
-    return done.ok
-      ? { form: `change:${value.path}`, errors: {}, typed: {}, kept: true }
-      : troubleOf('putBack', done.issues, {}, 'value');
-  },
-};
+export const actions = methodForms;

@@ -2,15 +2,13 @@
   import { enhance, keep } from '$lib/ui/parts/enhance';
   import SettingsTabs from '$lib/ui/settings/SettingsTabs.svelte';
   import CommandId from '$lib/ui/parts/CommandId.svelte';
+  import type { Trouble } from '$lib/model/forms';
   import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let { data, form } = $props();
   const query = (table: string, row?: string): string =>
     `/settings/method?table=${table}${row ? `&row=${encodeURIComponent(row)}` : ''}`;
-  const trouble = (path: string): { errors: Record<string, string[]>; typed: Record<string, string> } | null =>
-    form?.form === `change:${path}`
-      ? { errors: form.errors as Record<string, string[]>, typed: form.typed as Record<string, string> }
-      : null;
+  const trouble = (path: string): Trouble | null => (form?.form === `change:${path}` ? form : null);
 </script>
 
 <svelte:head><title>Tables of the method · Jaleo</title></svelte:head>
@@ -48,7 +46,7 @@
             <td>
               {#if data.may.plan && leaf.value !== null}
                 <form method="post" action="?/change" use:enhance={keep}>
-                  <CommandId of="change" />
+                  <CommandId of="change:{leaf.path}" shows={{ value: String(leaf.value) }} />
                   <input type="hidden" name="table" value={data.table} />
                   <input type="hidden" name="path" value={leaf.path} />
                   <input
@@ -66,7 +64,7 @@
             <td>
               {#if leaf.changed && data.may.plan}
                 <form method="post" action="?/putBack" use:enhance={keep}>
-                  <CommandId of="putBack" />
+                  <CommandId of="putBack:{leaf.path}" />
                   <input type="hidden" name="table" value={data.table} />
                   <input type="hidden" name="path" value={leaf.path} />
                   <QuietButton aria-label="Put back {leaf.words}">Put back</QuietButton>

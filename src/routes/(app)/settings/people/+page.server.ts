@@ -3,14 +3,13 @@ import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import { endInvite, makeInvite, openInvites, removeStaff, staffOf } from '$lib/server/auth/invites';
 import { orAway } from '$lib/server/away';
-import { setHealthMonths } from '$lib/server/commands/forget';
-import { runOne } from '$lib/server/commands/run-command';
 import { withClub } from '$lib/server/db/client';
-import { readForm, textOf, troubleOf } from '$lib/server/forms';
+import { readForm } from '$lib/server/door/read-form';
+import { textOf } from '$lib/server/door/sent-form';
 import { clubPage, sayDay } from '$lib/server/reads/page-thread';
 import { loadClub } from '$lib/server/repositories/club-context';
 import { INVITED_ROLES, inviteSchema, ROLE_WORDS } from '$lib/model/account';
-import { healthMonthsSchema } from '$lib/model/forms';
+import { healthForm } from '$lib/server/forms/settings';
 import type { Actions, PageServerLoad } from './$types';
 
 const wordsOf = (role: string): string => {
@@ -65,16 +64,5 @@ export const actions: Actions = {
       return fail(400, { form: 'remove', errors: { userId: ['A club keeps one head coach.'] }, typed: {} });
     return { form: 'remove', errors: {}, typed: {} };
   },
-  health: async ({ locals, request }) => {
-    const { clubId, userId } = identityOf(locals);
-    const form = await readForm(request, 'health', healthMonthsSchema);
-    if (!form.ok) return form.failure;
-    const { commandId: id, value } = form;
-    const done = await runOne({ clubId, id, verb: 'health-months', actor: userId }, value, async (tx) =>
-      setHealthMonths(tx, await loadClub(tx), value.months, userId),
-    );
-    return done.ok
-      ? { form: 'health', errors: {}, typed: {}, kept: true }
-      : troubleOf('health', done.issues, form.typed, 'months');
-  },
+  health: healthForm,
 };

@@ -1,15 +1,13 @@
-import { error, fail } from '@sveltejs/kit';
+import { error } from '@sveltejs/kit';
 import { momentsOf } from '$core/athlete';
 import { momentOn } from '$core/startline';
-import { sayIssue } from '$lib/messages';
 import type { Tx } from '$lib/server/db/client';
-import { textOf } from '$lib/server/forms';
 import { homeOf, loadAthlete } from '$lib/server/repositories/athletes';
 import { loadClub } from '$lib/server/repositories/club-context';
 import { withLink } from '$lib/server/commands/athlete-link';
 import { sayDay } from '$lib/server/reads/page-thread';
-import { setMoment } from '$lib/server/commands/squad-aims';
-import type { Actions, PageServerLoad } from './$types';
+import { momentForms } from '$lib/server/forms/own-link';
+import type { PageServerLoad } from './$types';
 
 const NO_LINK = 'This link does not open anything. Ask your coach for a new one.';
 
@@ -33,16 +31,4 @@ export const load: PageServerLoad = async ({ params }) => {
   };
 };
 
-export const actions: Actions = {
-  default: async ({ params, request }) => {
-    const id = textOf(await request.formData(), 'moment');
-    const kept = await withLink(params.token, async (tx, { athleteId }) => {
-      const found = await open(tx, athleteId);
-      return found && setMoment(tx, found, id, `athlete:${athleteId}`);
-    });
-    if (!kept) error(404, NO_LINK);
-    return kept.ok
-      ? { kept: true, message: null }
-      : fail(400, { kept: false, message: kept.issues.map(sayIssue).join(' ') });
-  },
-};
+export const actions = momentForms;

@@ -1,12 +1,9 @@
-import { error, fail } from '@sveltejs/kit';
+import { error } from '@sveltejs/kit';
 import { v7 } from 'uuid';
 import { formatDose } from '$core/exchange';
 import { sideMinutes } from '$core/side';
-import { sayIssue, sayReason } from '$lib/messages';
+import { sayReason } from '$lib/messages';
 import { withLink } from '$lib/server/commands/athlete-link';
-import { runOne } from '$lib/server/commands/run-command';
-import { doSide } from '$lib/server/commands/sides';
-import { commandIdOf, textOf } from '$lib/server/forms';
 import { withoutHealth } from '$lib/server/reads/hide-health';
 import { sayDay } from '$lib/server/reads/page-thread';
 import { ownSides } from '$lib/server/reads/sides';
@@ -14,7 +11,8 @@ import { loadSquadDay } from '$lib/server/reads/squad-day';
 import { homeOf, loadAthlete } from '$lib/server/repositories/athletes';
 import { loadClub } from '$lib/server/repositories/club-context';
 import { loadSides } from '$lib/server/repositories/sides';
-import type { Actions, PageServerLoad } from './$types';
+import { sideForms } from '$lib/server/forms/own-link';
+import type { PageServerLoad } from './$types';
 
 const NO_LINK = 'This link does not open anything. Ask your coach for a new one.';
 
@@ -69,18 +67,4 @@ export const load: PageServerLoad = async ({ params }) => {
   };
 };
 
-export const actions: Actions = {
-  default: async ({ params, request }) => {
-    const data = await request.formData();
-    const value = { programme: textOf(data, 'programme'), done: textOf(data, 'done') === 'yes' };
-    const link = await withLink(params.token, (_, of) => Promise.resolve(of));
-    if (!link) error(404, NO_LINK);
-    const { clubId, athleteId } = link;
-    const actor = `athlete:${athleteId}`;
-    const id = commandIdOf(data);
-    const kept = await runOne({ clubId, id, verb: 'side', actor }, { athleteId, ...value }, (tx) =>
-      doSide(tx, athleteId, id, value, actor),
-    );
-    return kept.ok ? { kept: true } : fail(400, { messages: kept.issues.map(sayIssue) });
-  },
-};
+export const actions = sideForms;

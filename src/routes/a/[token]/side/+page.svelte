@@ -6,7 +6,7 @@
   import { enhance } from '$lib/ui/parts/enhance';
 
   let { data, form } = $props();
-  const messages = $derived(form && 'messages' in form ? (form.messages ?? []) : []);
+  const messages = $derived(form?.message ? [form.message] : []);
 </script>
 
 <OwnPage title="Beside training" day={data.day}>

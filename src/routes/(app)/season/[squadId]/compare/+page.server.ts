@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { SCHOOLS } from '$core/method';
 import { identityOf } from '$lib/server/auth/identity';
-import { openSquad } from '$lib/server/commands/on-squad';
+import { openSquad } from '$lib/server/reads/open-squad';
 import { withClub } from '$lib/server/db/client';
 import { readSeasonCompare } from '$lib/server/reads/season-compare';
 import { loadSquadAthletes } from '$lib/server/repositories/athletes';

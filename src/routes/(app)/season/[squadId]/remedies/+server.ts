@@ -5,7 +5,7 @@ import type { Remedy } from '$core/season';
 import { weekdayWord } from '$lib/messages';
 import { daySchema } from '$lib/model/bodies';
 import { identityOf } from '$lib/server/auth/identity';
-import { openSquad } from '$lib/server/commands/on-squad';
+import { openSquad } from '$lib/server/reads/open-squad';
 import { remediesOf } from '$lib/server/commands/take-remedy';
 import { withClub } from '$lib/server/db/client';
 import type { RequestHandler } from './$types';

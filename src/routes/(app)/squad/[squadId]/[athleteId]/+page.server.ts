@@ -1,4 +1,3 @@
-import { fail, redirect } from '@sveltejs/kit';
 import { SIDES } from '$core/library';
 import { ownValue } from '$core/own';
 import type { Result } from '$core/result';
@@ -9,18 +8,8 @@ import { wayBackOf } from '$lib/server/reads/way-back';
 import { summariseOneRepMax } from '$core/testing';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
-import { keepBackground, keepFacts } from '$lib/server/commands/athlete-facts';
-import { eraseAthlete } from '$lib/server/commands/forget';
-import { makeLink, revokeLink } from '$lib/server/commands/athlete-link';
-import { clearComplaint, noteComplaint } from '$lib/server/commands/complaints';
-import { fullAgain } from '$lib/server/commands/full-again';
-import { addOwnDays, removeOwnDays } from '$lib/server/commands/own-days';
-import { recordChanges } from '$lib/server/commands/record-change';
 import { runOne } from '$lib/server/commands/run-command';
-import { origin } from '$lib/server/config';
 import { withClub, type Tx } from '$lib/server/db/client';
-import { commandIdOf, readForm, textOf, troubleOf } from '$lib/server/forms';
-import { isId } from '$lib/server/http';
 import { loadHistory, noteHealthView } from '$lib/server/repositories/history';
 import { openAthlete } from '$lib/server/reads/open-athlete';
 import { historyWords } from '$lib/server/reads/history-words';
@@ -28,17 +17,9 @@ import { sayDay, squadKnot, threadEnd } from '$lib/server/reads/page-thread';
 import { ageOf, knowRow, morningsOf, type AthletePage } from '$lib/server/repositories/athletes';
 import type { ClubContext, SquadRow } from '$lib/server/repositories/club-context';
 import { barWords } from '$lib/messages';
-import {
-  athleteFactsSchema,
-  backgroundSchema,
-  clearanceSchema,
-  complaintSchema,
-  eraseSchema,
-  JUMP_TESTS,
-  LIFTS,
-  ownDaysSchema,
-} from '$lib/model/forms';
-import type { Actions, PageServerLoad, RequestEvent } from './$types';
+import { JUMP_TESTS, LIFTS } from '$lib/model/forms';
+import { athleteForms } from '$lib/server/forms/athlete';
+import type { PageServerLoad, RequestEvent } from './$types';
 
 const HISTORY_SHOWN = 40;
 
@@ -195,105 +176,4 @@ function onAthlete<T>({ locals, params }: RequestEvent, id: string, verb: string
   );
 }
 
-export const actions: Actions = {
-  facts: async (event) => {
-    const form = await readForm(event.request, 'facts', athleteFactsSchema);
-    if (!form.ok) return form.failure;
-    await onAthlete(event, form.commandId, 'facts', form.value, (tx, { club, row, actor }) =>
-      keepFacts(tx, club, row, form.value, actor),
-    );
-    return { form: 'facts', ...KEPT };
-  },
-  complaint: async (event) => {
-    const form = await readForm(event.request, 'complaint', complaintSchema, ['signs']);
-    if (!form.ok) return form.failure;
-    const done = await onAthlete(event, form.commandId, 'complaint', form.value, (tx, { club, row, actor }) =>
-      noteComplaint(tx, club, row.id, form.commandId, form.value, actor),
-    );
-    return done.ok ? { form: 'complaint', ...KEPT } : troubleOf('complaint', done.issues, form.typed, 'place');
-  },
-  clearance: async (event) => {
-    const form = await readForm(event.request, 'clearance', clearanceSchema);
-    if (!form.ok) return form.failure;
-    const { complaintId, role, expires, note, maxTier, maxPercent } = form.value;
-    const scope = { note, maxTier, maxIntensity: maxPercent === null ? null : maxPercent / 100 };
-    const [lifts, upTo] = form.value.lifts === 'stages' ? [null, form.value.upTo] : [form.value.lifts, null];
-    const done = await onAthlete(event, form.commandId, 'clearance', form.value, (tx, { club, row, actor }) =>
-      clearComplaint(tx, club, row.id, form.commandId, { complaintId, role, expires, lifts, upTo, scope }, actor),
-    );
-    return done.ok ? { form: 'clearance', ...KEPT } : troubleOf('clearance', done.issues, form.typed, 'expires');
-  },
-  background: async (event) => {
-    const form = await readForm(event.request, 'background', backgroundSchema);
-    if (!form.ok) return form.failure;
-    const done = await onAthlete(event, form.commandId, 'background', form.value, (tx, { club, row, actor }) =>
-      keepBackground(tx, club, row, form.value, actor),
-    );
-    return done.ok ? { form: 'background', ...KEPT } : troubleOf('background', done.issues, form.typed, 'injuries');
-  },
-  ownDays: async (event) => {
-    const form = await readForm(event.request, 'ownDays', ownDaysSchema);
-    if (!form.ok) return form.failure;
-    const done = await onAthlete(event, form.commandId, 'own-days', form.value, (tx, { club, row, actor }) =>
-      addOwnDays(tx, club, row, form.commandId, form.value, actor),
-    );
-    return done.ok ? { form: 'ownDays', ...KEPT } : troubleOf('ownDays', done.issues, form.typed, 'name');
-  },
-  removeDays: async (event) => {
-    const data = await event.request.formData();
-    const id = textOf(data, 'id');
-    if (!isId(id)) return fail(400, { form: 'removeDays', errors: { id: ['It is gone already.'] }, typed: {} });
-    await onAthlete(event, commandIdOf(data), 'remove-own-days', id, (tx, { club, row, actor }) =>
-      removeOwnDays(tx, club, row, id, actor),
-    );
-    return { form: 'removeDays', ...KEPT };
-  },
-  fullAgain: async (event) => {
-    const id = commandIdOf(await event.request.formData());
-    await onAthlete(event, id, 'full-again', null, (tx, { club, squad, row, actor }) =>
-      fullAgain(tx, club, squad, row, actor),
-    );
-    return { form: 'fullAgain', ...KEPT };
-  },
-  link: async (event) => {
-    const id = commandIdOf(await event.request.formData());
-    // what a retried attempt made is not the one that stands
-    const made: string[] = [];
-    const done = await onAthlete(event, id, 'make-link', null, async (tx, { club, row, actor }) => {
-      await recordChanges(tx, club.clubId, [
-        { day: club.today, actor, subject: 'link-made', athleteId: row.id, from: null, to: null },
-      ]);
-      // only a hash of the secret is kept, so a repeat of this command cannot show it again
-      made.push(await makeLink(tx, club.clubId, row.id));
-      return { ok: true, value: null };
-    });
-    const path = made.at(-1);
-    if (!done.ok || path === undefined)
-      return fail(400, {
-        form: 'link',
-        errors: { link: ['This link was already made and shown once. Make a new one.'] },
-        typed: {},
-      });
-    return { form: 'link', ...KEPT, link: `${origin()}${path}` };
-  },
-  erase: async (event) => {
-    const form = await readForm(event.request, 'erase', eraseSchema);
-    if (!form.ok) return form.failure;
-    const done = await onAthlete(event, form.commandId, 'erase', null, (tx, { club, row, actor }) =>
-      eraseAthlete(tx, club, row, form.value.name, actor),
-    );
-    if (!done.ok) return troubleOf('erase', done.issues, form.typed, 'name');
-    redirect(303, `/squad/${event.params.squadId}`);
-  },
-  revoke: async (event) => {
-    const id = commandIdOf(await event.request.formData());
-    await onAthlete(event, id, 'end-link', null, async (tx, { club, row, actor }) => {
-      await revokeLink(tx, row.id);
-      await recordChanges(tx, club.clubId, [
-        { day: club.today, actor, subject: 'link-ended', athleteId: row.id, from: null, to: null },
-      ]);
-      return { ok: true, value: null };
-    });
-    return { form: 'revoke', ...KEPT };
-  },
-};
+export const actions = athleteForms;

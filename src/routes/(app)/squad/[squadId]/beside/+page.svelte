@@ -21,7 +21,7 @@
     It stands on everybody’s own page on its days and counts in the balance, not in the week of the card. Answers to the
     morning question move its doses; complaints take out what they bar. <span class="rule-id">SIDE-1</span>
   </p>
-  {#if form && 'message' in form}<p class="warn-text" role="alert">{form.message}</p>{/if}
+  {#if form?.message}<p class="warn-text" role="alert">{form.message}</p>{/if}
   {#each data.programmes as one (one.id)}
     <section aria-labelledby="side-{one.id}">
       <div class="what">

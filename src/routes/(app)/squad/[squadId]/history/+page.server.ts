@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { identityOf } from '$lib/server/auth/identity';
-import { openSquad } from '$lib/server/commands/on-squad';
+import { openSquad } from '$lib/server/reads/open-squad';
 import { remembered } from '$lib/server/db/remembered';
 import { isId } from '$lib/server/http';
 import { weeksAsked } from '$lib/model/athlete-history';

@@ -27,7 +27,7 @@
     A link opens one athlete’s check-in, card and calendar without an account. It is shown once, on paper as a code or
     in a list to send; whoever loses it gets a new one, which ends the old.
   </p>
-  {#if form && 'said' in form}<p class="warn-text" role="alert">{form.said}</p>{/if}
+  {#if form?.message}<p class="warn-text" role="alert">{form.message}</p>{/if}
   {#if data.plans}
     <div class="buttons screen">
       {#if linked < athletes.length}<form method="post" action="?/make" use:enhance>

@@ -1,8 +1,6 @@
-import { error, fail } from '@sveltejs/kit';
-import { z } from 'zod';
+import { error } from '@sveltejs/kit';
 import { testSpecs } from '$core/athlete';
 import { addDays, isDay, type Day } from '$core/calendar';
-import { FOCUS_IDS } from '$core/startline';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import type { Tx } from '$lib/server/db/client';
@@ -12,14 +10,11 @@ import { loadClub } from '$lib/server/repositories/club-context';
 import { cellView, loadBatteries, loggedWork, testDaysOf } from '$lib/server/repositories/results';
 import { sayDay, squadKnot, threadEnd } from '$lib/server/reads/page-thread';
 import { proposeTests } from '$lib/server/reads/propose-tests';
-import { setFocus } from '$lib/server/commands/athlete-facts';
-import { runOne } from '$lib/server/commands/run-command';
-import { keepTestDay } from '$lib/server/commands/test-days';
-import { commandIdOf } from '$lib/server/forms';
 import { AUDIT_WEEKS, cutsOf, ownNoise, readRows, specsOf } from '$lib/server/reads/start-line';
 import { sentGrid } from '$lib/model/sent-grid';
 import type { GridPage } from '$lib/model/start-line';
-import type { Actions, PageServerLoad } from './$types';
+import { testDayForms } from '$lib/server/forms/start-line';
+import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => {
   const { clubId, role } = identityOf(locals);
@@ -115,42 +110,5 @@ function jsonOf(text: FormDataEntryValue | null): unknown {
     return null;
   }
 }
-export const actions: Actions = {
-  /** Chooses the day's tests, and keeps them under a name when one is given. */
-  tests: async ({ locals, params, request }) => {
-    const { clubId, userId, role } = identityOf(locals);
-    if (!can(role, 'plan')) error(403, 'Your role writes results; it does not choose the tests.');
-    const { squadId, day } = params;
-    const form = await request.formData();
-    const wanted = form.getAll('tests');
-    const name = z.string().trim().max(60).catch('').parse(form.get('name'));
-    if (wanted.length === 0) return fail(400, { message: 'Choose at least one test.' });
-    if (!isDay(day)) error(404, 'There is no such day.');
-    const head = { clubId, id: commandIdOf(form), verb: 'test-day', actor: userId };
-    await runOne(head, { squadId, day, wanted, name }, async (tx) => {
-      const club = await loadClub(tx);
-      if (!club.squads.some(({ id }) => id === squadId)) error(404, 'There is no such squad.');
-      const tests = [...testSpecs(club.method).keys()].filter((id) => wanted.includes(id));
-      return keepTestDay(tx, club, squadId, day, { tests, name });
-    });
-    return { message: null };
-  },
-  /** Sets the focus the reading proposes, for those named; the Bench follows from the next card on. */
-  focus: async ({ locals, params, request }) => {
-    const { clubId, userId, role } = identityOf(locals);
-    if (!can(role, 'plan')) error(403, 'Your role does not set a focus.');
-    const form = await request.formData();
-    const wanted = z
-      .array(z.object({ athleteId: z.uuid(), focus: z.enum(FOCUS_IDS) }))
-      .safeParse(jsonOf(form.get('focuses')));
-    if (!wanted.success) return fail(400, { message: 'This focus is not known.' });
-    const head = { clubId, id: commandIdOf(form), verb: 'focus', actor: userId };
-    await runOne(head, wanted.data, async (tx) => {
-      const club = await loadClub(tx);
-      const rows = await loadSquadAthletes(tx, params.squadId, club.today);
-      const by = new Map(wanted.data.map(({ athleteId, focus }) => [athleteId, focus]));
-      return setFocus(tx, club, rows, by, userId);
-    });
-    return { message: null };
-  },
-};
+
+export const actions = testDayForms;

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
+  import { playedTexts } from '$lib/model/shown/squad';
   import CommandId from '$lib/ui/parts/CommandId.svelte';
   import { enhance, keep } from '$lib/ui/parts/enhance';
 
@@ -7,7 +8,7 @@
   const { event, squad, athletes } = $derived(data);
   const typed = (field: string, value: string): string => form?.typed[field] ?? value;
   const isOn = (id: string, was: boolean): boolean =>
-    form?.typed[`selected ${id}`] === undefined ? was : form.typed[`selected ${id}`] === 'on';
+    form?.typed.athlete === undefined ? was : (form.typed[`selected ${id}`] ?? '') !== '';
   const errorOf = (field: string): string | undefined => form?.errors[field]?.[0];
   const text = (value: number | null): string => (value === null ? '' : String(value));
 </script>
@@ -26,7 +27,7 @@
   </p>
   {#if errorOf('id')}<p class="warn-text" role="alert">{errorOf('id')}</p>{/if}
   <form method="post" action="?/played" use:enhance={keep}>
-    <CommandId of="played {event.id}" />
+    <CommandId of="played" shows={playedTexts(athletes)} />
     <table>
       <thead>
         <tr

@@ -1,15 +1,11 @@
 import { error, fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import { addDays } from '$core/calendar';
-import { FOCUS_IDS } from '$core/startline';
 import type { Result } from '$core/result';
 import { sayIssue } from '$lib/messages';
-import { ceilingSchema } from '$lib/model/forms';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import { withClub, type Tx } from '$lib/server/db/client';
-import { commandIdOf, readForm } from '$lib/server/forms';
-import { keepRecentWork, setFocus } from '$lib/server/commands/athlete-facts';
 import { runOne } from '$lib/server/commands/run-command';
 import { noteHealthView } from '$lib/server/repositories/history';
 import { loadSquadsAthletes } from '$lib/server/repositories/athletes';
@@ -17,9 +13,9 @@ import { loadClub, libraryOf } from '$lib/server/repositories/club-context';
 import { doneDays, loggedWork } from '$lib/server/repositories/results';
 import { readAthlete } from '$lib/server/reads/athlete-reading';
 import { squadKnot, threadEnd } from '$lib/server/reads/page-thread';
-import { setCeiling, setMoment } from '$lib/server/commands/squad-aims';
 import { AUDIT_WEEKS, specsOf } from '$lib/server/reads/start-line';
-import type { Actions, PageServerLoad, RequestEvent } from './$types';
+import { readingForms } from '$lib/server/forms/start-line';
+import type { PageServerLoad, RequestEvent } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => {
   const { clubId, userId, role } = identityOf(locals);
@@ -135,68 +131,4 @@ function onAthlete<T>(
 const said = (form: string, done: Result<unknown>, typed: Record<string, string> = {}) =>
   done.ok ? KEPT : fail(400, { form, typed, message: done.issues.map(sayIssue).join(' ') });
 
-export const actions: Actions = {
-  /** Sets or ends the focus: the Bench follows it from the next card on. */
-  focus: async (event) => {
-    const data = await event.request.formData();
-    const wanted = z.enum(['', ...FOCUS_IDS]).safeParse(data.get('focus'));
-    if (!wanted.success) return fail(400, { form: 'focus', typed: {}, message: 'This focus is not known.' });
-    const focus = wanted.data === '' ? null : wanted.data;
-    return said(
-      'focus',
-      await onAthlete(event, commandIdOf(data), 'focus', focus, (tx, { club, row, actor }) =>
-        setFocus(tx, club, [row], new Map([[row.id, focus]]), actor),
-      ),
-    );
-  },
-  /** Names a weak moment for this block, or takes it back (START-12). */
-  moment: async (event) => {
-    const data = await event.request.formData();
-    const id = textOf(data.get('moment') ?? '');
-    return said(
-      'moment',
-      await onAthlete(event, commandIdOf(data), 'moment', id, (tx, { actor, ...of }) => setMoment(tx, of, id, actor)),
-    );
-  },
-  /** A lift is strong enough, or may rise again (DOSE-6; START-11 proposes it). */
-  ceiling: async (event) => {
-    const form = await readForm(event.request, 'ceiling', ceilingSchema);
-    if (!form.ok)
-      return fail(400, { ...form.failure.data, message: Object.values(form.failure.data.errors).flat().join(' ') });
-    return said(
-      'ceiling',
-      await onAthlete(event, form.commandId, 'ceiling', form.value, (tx, { actor, ...of }) =>
-        setCeiling(tx, of, form.value, actor),
-      ),
-      form.typed,
-    );
-  },
-  rise: async (event) => {
-    const data = await event.request.formData();
-    const lift = textOf(data.get('lift') ?? '');
-    return said(
-      'rise',
-      await onAthlete(event, commandIdOf(data), 'rise', lift, (tx, { actor, ...of }) =>
-        setCeiling(tx, of, { lift, kg: null, why: 'typed' }, actor),
-      ),
-    );
-  },
-  /** Recent training from memory: a minute's typing that steers the audit (START-4); empty = read the log again. */
-  work: async (event) => {
-    const form = await event.request.formData();
-    const ids = form.getAll('exercise').map(textOf);
-    const sets = form.getAll('sets').map((value) => Number(textOf(value).replace(',', '.')));
-    const typed = ids.flatMap((exerciseId, i) =>
-      exerciseId === '' ? [] : [{ exerciseId, setsPerWeek: sets[i] ?? NaN }],
-    );
-    const work = workSchema.safeParse(typed);
-    if (!work.success)
-      return fail(400, { form: 'work', typed: {}, message: 'Sets a week are a number from 0.5 to 60 on every line.' });
-    return said(
-      'work',
-      await onAthlete(event, commandIdOf(form), 'recent-work', work.data, (tx, { row }) =>
-        keepRecentWork(tx, row, work.data.length > 0 ? work.data : null),
-      ),
-    );
-  },
-};
+export const actions = readingForms;
