@@ -68,7 +68,7 @@ const DATES = { start: '2026-07-06', end: '2027-05-09', sessionsAWeek: null };
 const set = (over: Partial<typeof DATES> = {}) =>
   onSquad((tx, club, squad) => setSeason(tx, club, squad, { ...DATES, ...over }, 'coach'));
 
-it('is proposed, set, and refused where it makes no sense or was changed by somebody else', async () => {
+it('is proposed, set, and refused where it makes no sense', async () => {
   expect(await page()).toMatchObject({ season: null, weeks: [] });
   expect(
     await onSquad((tx, club, squad) =>
@@ -81,11 +81,10 @@ it('is proposed, set, and refused where it makes no sense or was changed by some
       ),
     ),
   ).toMatchObject({ issues: [{ code: 'no_season' }] });
-  expect(await set(0, { end: '2026-01-01' })).toMatchObject({ issues: [{ code: 'season_ends_before_start' }] });
-  expect(await set(0, { end: '2029-01-01' })).toMatchObject({ issues: [{ code: 'season_too_long' }] });
-  expect(await set(0)).toMatchObject({ ok: true });
-  expect(await set(0)).toMatchObject({ issues: [{ code: 'season_changed' }] });
-  expect(await set(1, { end: '2027-05-02' })).toMatchObject({ ok: true });
+  expect(await set({ end: '2026-01-01' })).toMatchObject({ issues: [{ code: 'season_ends_before_start' }] });
+  expect(await set({ end: '2029-01-01' })).toMatchObject({ issues: [{ code: 'season_too_long' }] });
+  expect(await set()).toMatchObject({ ok: true });
+  expect(await set({ end: '2027-05-02' })).toMatchObject({ ok: true });
   expect((await page()).weeks).toHaveLength(43);
 });
 

@@ -5,5 +5,6 @@ export * from './returning-schema';
 export * from './tables-schema';
 export * from './overlay-tables';
 export * from './schools';
+export * from './table-bounds';
 export * from './table-leaves';
 export * from './school-library';

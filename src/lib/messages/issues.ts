@@ -76,6 +76,8 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   as_said: (f) => text(f.said),
   kit_unknown: (f) => `Not known as kit: ${listWords(f.kit as string[])}.`,
   name_taken: () => 'Another exercise already has this name.',
+  complaint_moved: (f) =>
+    `Meanwhile there is another answer: ${text(f.score)} of 10${(f.signs as string[]).length > 0 ? `, ${listWords(f.signs as string[])}` : ''}. Look at it, then write the note anew.`,
   changed_meanwhile: (f) =>
     `Meanwhile somebody else made this ${text(f.now) === '' ? 'empty' : `“${text(f.now)}”`}; you have ${text(f.typed) === '' ? 'nothing here' : `“${text(f.typed)}”`}. Send it again to keep yours.`,
   enough_below_target: (f) => `Below a force target (${text(f.target)} × body mass): strong enough starts there.`,
@@ -98,6 +100,8 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
     `${listWords(Array.isArray(f.squads) ? (f.squads as string[]) : [])} trains here. Give it another place first.`,
   value_gone: () => 'This value is not there any more. Reload the page.',
   number_wanted: () => 'Write a number.',
+  number_out_of_bounds: (f) =>
+    `A number from ${String(Math.round(Number(f.least) * 1000) / 1000)} to ${String(Math.round(Number(f.most) * 1000) / 1000)}: beyond that the rules mean something else.`,
   word_wanted: () => 'Write a word.',
   value_unfit: () => 'This value does not fit here.',
   values_out_of_order: () => 'The first of the two may not be above the second.',

@@ -259,6 +259,8 @@ export const complaintSchema = z.object({
 /** A clinician's note: who, until when, how far it lifts, and what it leaves out (SAFE-2). */
 export const clearanceSchema = z.object({
   complaintId: z.uuid(),
+  /** the complaint as it stood on the page */
+  answered: z.string().max(300),
   role: z.string().trim().min(3, 'Who cleared it: physio, doctor…').max(60),
   expires: typedDay,
   note: z.string().trim().max(200, 'A shorter note, please.'),

@@ -2,13 +2,15 @@ import { lt } from 'drizzle-orm';
 import { authDatabase } from './auth/auth';
 import { forgetOldHealth } from './commands/forget';
 import { withClub } from './db/client';
-import { clubTouch } from './db/schema';
+import { clubTouch, command } from './db/schema';
 import { attempt, invite, organization, session } from './db/schema/auth';
 import { loadClub } from './repositories/club-context';
 
 const EVERY_MS = 6 * 3_600_000;
 const FIRST_AFTER_MS = 60_000;
 const DAY_MS = 86_400_000;
+/** Longer than any device waits with what it sends again. */
+const COMMAND_DAYS = 35;
 /** Longer than any process trusts what it keeps. */
 const TOUCH_MS = 3 * 3_600_000;
 
@@ -22,6 +24,7 @@ export async function keepHouse(now = new Date()): Promise<void> {
   for (const { id } of clubs)
     await withClub(id, async (tx) => {
       await forgetOldHealth(tx, await loadClub(tx));
+      await tx.delete(command).where(lt(command.at, new Date(now.getTime() - COMMAND_DAYS * DAY_MS)));
       await tx.delete(clubTouch).where(lt(clubTouch.at, new Date(now.getTime() - TOUCH_MS)));
     });
 }

@@ -56,3 +56,12 @@ export const workTexts = (
   exercise: [...(work ?? []).map(({ exerciseId }) => exerciseId), ''].join(', '),
   sets: [...(work ?? []).map(({ setsPerWeek }) => String(setsPerWeek)), ''].join(', '),
 });
+
+/** A complaint as somebody saw it who writes a note on it. */
+export const complaintText = ({
+  score,
+  signs,
+}: {
+  readonly score: number;
+  readonly signs: readonly string[];
+}): string => [String(score), ...signs].join(', ');

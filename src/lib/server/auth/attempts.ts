@@ -1,11 +1,14 @@
 import { createHash } from 'node:crypto';
-import { eq, sql } from 'drizzle-orm';
+import { eq, inArray, sql } from 'drizzle-orm';
 import { attempt } from '../db/schema/auth';
 import { authDatabase } from './auth';
-import { ACCOUNT_WAITS, ADDRESS_WAITS, countTry } from './waits';
+import { ACCOUNT_WAITS, ADDRESS_WAITS, ANYWHERE_WAITS, countTry } from './waits';
 
-const keyOf = (kind: 'account' | 'address', value: string): string =>
+const keyOf = (kind: 'account' | 'address' | 'here', value: string): string =>
   `${kind}:${createHash('sha256').update(value.trim().toLowerCase()).digest('hex')}`;
+
+/** An account as it is tried from one address. */
+const hereOf = (email: string, address: string): string => keyOf('here', `${email.trim()} ${address}`);
 
 /**
  * Counts a try to sign in before the password is looked at.
@@ -17,7 +20,8 @@ export async function beginTry(email: string, address: string): Promise<number> 
     let wait = 0;
     // always in this order: two at once wait for each other instead of locking each other out
     for (const [key, waits] of [
-      [keyOf('account', email), ACCOUNT_WAITS],
+      [hereOf(email, address), ACCOUNT_WAITS],
+      [keyOf('account', email), ANYWHERE_WAITS],
       [keyOf('address', address), ADDRESS_WAITS],
     ] as const) {
       await tx.insert(attempt).values({ key, failures: 0, lastAt: now }).onConflictDoNothing();
@@ -40,7 +44,7 @@ export async function beginTry(email: string, address: string): Promise<number> 
  */
 export async function endTry(email: string, address: string): Promise<void> {
   const db = authDatabase();
-  await db.delete(attempt).where(eq(attempt.key, keyOf('account', email)));
+  await db.delete(attempt).where(inArray(attempt.key, [keyOf('account', email), hereOf(email, address)]));
   await db
     .update(attempt)
     .set({

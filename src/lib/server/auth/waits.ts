@@ -5,8 +5,10 @@ export interface Waits {
   readonly longestS: number;
 }
 
-/** An account is one person's: a handful of slips is free. */
+/** An account is one person's: a handful of slips is free, from each address, so that a stranger shuts nobody else out. */
 export const ACCOUNT_WAITS: Waits = { free: 5, firstS: 15, longestS: 15 * 60 };
+/** From wherever they come together: many addresses guess no faster than this. */
+export const ANYWHERE_WAITS: Waits = { free: 100, firstS: 5, longestS: 60 };
 /** A gym shares one address: a squad of slips is free. */
 export const ADDRESS_WAITS: Waits = { free: 30, firstS: 15, longestS: 15 * 60 };
 

@@ -1,5 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto';
-import { and, eq, isNull } from 'drizzle-orm';
+import { and, eq, gt, isNull, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import { ok, type Result } from '$core/result';
 import { withClub, type Tx } from '../db/client';
@@ -10,7 +10,8 @@ import { recordChanges } from './record-change';
 const hashOf = (secret: string): string => createHash('sha256').update(secret).digest('hex');
 const TOKEN = /^([0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12})\.([A-Za-z0-9_-]{43})$/;
 
-const alive = (squadId: string) => and(eq(calendarLink.squadId, squadId), isNull(calendarLink.revokedAt));
+const alive = (squadId: string) =>
+  and(eq(calendarLink.squadId, squadId), isNull(calendarLink.revokedAt), gt(calendarLink.expiresAt, sql`now()`));
 
 /**
  * Makes a secret address at which other calendars read a squad's season again by themselves, and ends the one before. The
@@ -68,7 +69,13 @@ export async function withCalendarLink<T>(
     const [link] = await tx
       .select({ squadId: calendarLink.squadId })
       .from(calendarLink)
-      .where(and(eq(calendarLink.hash, hashOf(secret)), isNull(calendarLink.revokedAt)));
+      .where(
+        and(
+          eq(calendarLink.hash, hashOf(secret)),
+          isNull(calendarLink.revokedAt),
+          gt(calendarLink.expiresAt, sql`now()`),
+        ),
+      );
     return link ? work(tx, link.squadId) : null;
   });
 }

@@ -6,6 +6,7 @@ import {
   methodTablesSchema,
   overlayTables,
   schoolsSchema,
+  tableBounds,
   valueAt,
   withLeaf,
   withoutLeaf,
@@ -133,7 +134,7 @@ export function tableText(club: ClubContext, table: string, path: string): strin
 
 /**
  * Changes one value of a method's table for the club.
- * @returns nothing, or `value_gone`, `number_wanted`, `word_wanted`, `value_unfit`, `values_out_of_order`
+ * @returns nothing, or `value_gone`, `number_wanted`, `number_out_of_bounds`, `word_wanted`, `value_unfit`, `values_out_of_order`
  */
 export async function changeTable(
   tx: Tx,
@@ -145,6 +146,10 @@ export async function changeTable(
   if (!found) return fail('value_gone', ['value']);
   const value = readValue(text, found.standard);
   if (value === undefined) return fail(typeof found.standard === 'number' ? 'number_wanted' : 'word_wanted', ['value']);
+  if (typeof value === 'number' && typeof found.standard === 'number') {
+    const { least, most } = tableBounds(found.standard);
+    if (value < least || value > most) return fail('number_out_of_bounds', ['value'], { least, most });
+  }
   const json = withLeaf(found.own, club.method[found.table], found.path, value);
   const parsed = methodTablesSchema.safeParse(
     overlayTables(METHOD, [...club.tables.filter((one) => one.table !== found.table), { table: found.table, json }]),

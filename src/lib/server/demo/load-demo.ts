@@ -10,20 +10,19 @@ import type { Library } from '$core/library';
 import { DEFAULT_KIT, EQUIPMENT, type Kit } from '$lib/model/kit';
 import { newCardBody } from '$lib/model/new-card-body';
 import { auth, authDatabase } from '../auth/auth';
-import { createClub } from '../auth/create-club';
+import { foundOrganization, writeClub } from '../auth/create-club';
+import { member, organization, user } from '../db/schema/auth';
 import { withClub, type Tx } from '../db/client';
 import {
   athlete,
+  club,
   complaint,
   event,
   season,
   facility,
-  member,
-  organization,
   setLog,
   squad,
   squadAthlete,
-  staff,
   testDay,
   testResult,
 } from '../db/schema';
@@ -56,36 +55,58 @@ const HISTORY_DAYS = 21;
  * @returns false when there is already a club
  */
 export async function loadDemo(day: Day, seed: number): Promise<boolean> {
-  const taken = await authDatabase().select({ id: organization.id }).from(organization).limit(1);
-  if (taken.length > 0) return false;
-  const coach = await signUp(DEMO_CLUB.coach, 'coach@jaleo.example');
-  const clubId = await createClub(coach, DEMO_CLUB.name, DEMO_CLUB.zone);
+  const db = authDatabase();
+  const clubs = await db.select({ id: organization.id }).from(organization).limit(2);
+  const coach = await personOf(DEMO_CLUB.coach, COACH_EMAIL, clubs.length === 0);
+  if (!coach) return false;
+  const own = await db.select({ id: member.organizationId }).from(member).where(eq(member.userId, coach.id)).limit(1);
+  const clubId = own[0]?.id ?? (await foundOrganization(coach.id, DEMO_CLUB.name));
+  // who signs in comes first, the club whole and last: a load that was cut off goes on from here
+  const there = await withClub(clubId, (tx) => tx.select({ id: club.clubId }).from(club));
+  if (there.length > 0) return false;
+  const people = [coach];
   for (const [name, email, role] of [
     [DEMO_CLUB.assistant, 'assistant@jaleo.example', 'assistant'],
     [DEMO_CLUB.physio, 'physio@jaleo.example', 'physio-read'],
     [DEMO_CLUB.athlete, 'athlete@jaleo.example', 'athlete'],
   ] as const) {
-    const person = await signUp(name, email);
-    await authDatabase().insert(member).values({ id: v7(), organizationId: clubId, userId: person.id, role });
-    await withClub(clubId, (tx) => tx.insert(staff).values({ clubId, userId: person.id, displayName: name }));
+    const person = await personOf(name, email, true);
+    if (!person) throw new Error(`loadDemo: ${email} could not be signed up`);
+    people.push(person);
+    const [known] = await db.select({ id: member.id }).from(member).where(eq(member.userId, person.id)).limit(1);
+    if (!known) await db.insert(member).values({ id: v7(), organizationId: clubId, userId: person.id, role });
   }
-  const random = seeded(seed);
-  const squads = await withClub(clubId, (tx) => writeRoster(tx, clubId, day, random));
-  for (let past = addDays(day, -HISTORY_DAYS); past <= day; past = addDays(past, 1))
-    await withClub(clubId, async (tx) => {
-      await answerMornings(tx, clubId, coach.id, past, day, random);
-      if (past < day) for (const squadId of squads) await train(tx, squadId, coach.id, past, random);
-    });
   await withClub(clubId, async (tx) => {
-    await writeComplaints(tx, clubId, coach.id, day);
-    await writeNotes(tx, clubId, day);
-    await writePlayed(tx, coach.id, day);
-    await writeBeside(tx, coach.id, squads[0] ?? '', day, seeded(seed + 1));
+    await writeClub(tx, clubId, { name: DEMO_CLUB.name, zone: DEMO_CLUB.zone }, people);
+    await writeDemo(tx, { clubId, coachId: coach.id, day, seed });
   });
   return true;
 }
 
-async function signUp(name: string, email: string): Promise<{ id: string; name: string }> {
+const COACH_EMAIL = 'coach@jaleo.example';
+
+/** All of the club that the demo shows, in the transaction it is given. */
+async function writeDemo(
+  tx: Tx,
+  { clubId, coachId, day, seed }: { clubId: string; coachId: string; day: Day; seed: number },
+): Promise<void> {
+  const random = seeded(seed);
+  const squads = await writeRoster(tx, clubId, day, random);
+  for (let past = addDays(day, -HISTORY_DAYS); past <= day; past = addDays(past, 1)) {
+    await answerMornings(tx, clubId, coachId, past, day, random);
+    if (past < day) for (const squadId of squads) await train(tx, squadId, coachId, past, random);
+  }
+  await writeComplaints(tx, clubId, coachId, day);
+  await writeNotes(tx, clubId, day);
+  await writePlayed(tx, coachId, day);
+  await writeBeside(tx, coachId, squads[0] ?? '', day, seeded(seed + 1));
+}
+
+/** A person of the demo who can sign in: the one a load that was cut off made, else a new one. @param make false = only if there */
+async function personOf(name: string, email: string, make: boolean): Promise<{ id: string; name: string } | null> {
+  const [known] = await authDatabase().select({ id: user.id }).from(user).where(eq(user.email, email)).limit(1);
+  if (known) return { id: known.id, name };
+  if (!make) return null;
   const made = await auth().api.signUpEmail({ body: { name, email, password: DEMO_PASSWORD } });
   return { id: made.user.id, name };
 }

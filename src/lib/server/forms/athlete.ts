@@ -1,4 +1,4 @@
-import { ok } from '$core/result';
+import { fail, ok } from '$core/result';
 import {
   athleteFactsSchema,
   backgroundSchema,
@@ -7,7 +7,7 @@ import {
   eraseSchema,
   ownDaysSchema,
 } from '$lib/model/forms';
-import { backgroundTexts, factsTexts } from '$lib/model/shown/athlete';
+import { backgroundTexts, complaintText, factsTexts } from '$lib/model/shown/athlete';
 import { keepBackground, keepFacts } from '../commands/athlete-facts';
 import { makeLink, revokeLink } from '../commands/athlete-link';
 import { clearComplaint, noteComplaint } from '../commands/complaints';
@@ -21,12 +21,6 @@ import { athleteForm, type OfAthlete } from '../door/scopes';
 
 const placeWords = ({ club }: OfAthlete): Record<string, string> =>
   Object.fromEntries(Object.entries(club.method.places).map(([id, { name }]) => [id, name]));
-
-/** A complaint as a clearance was written for it: a later answer must be seen before it is lifted (SAFE-2). */
-const complaintTexts = ({ row }: OfAthlete, id: string | undefined) => {
-  const found = row.complaints.find((one) => one.id === id);
-  return found ? { complaint: [found.score, ...found.signs].join(', ') } : null;
-};
 
 /** Every form of an athlete's page. */
 export const athleteForms = {
@@ -50,9 +44,12 @@ export const athleteForms = {
     verb: 'clearance',
     reads: fields(clearanceSchema),
     field: 'expires',
-    shows: (of, typed) => complaintTexts(of, typed.complaintId),
     work: (tx, { club, row }, { value, id, actor }) => {
-      const { complaintId, role, expires, note, maxTier, maxPercent } = value;
+      const { complaintId, role, expires, note, maxTier, maxPercent, answered } = value;
+      const stands = row.complaints.find(({ id: own }) => own === complaintId);
+      // a later answer must be seen before it is lifted (SAFE-2)
+      if (stands && complaintText(stands) !== answered)
+        return Promise.resolve(fail('complaint_moved', ['expires'], { score: stands.score, signs: [...stands.signs] }));
       const scope = { note, maxTier, maxIntensity: maxPercent === null ? null : maxPercent / 100 };
       const [lifts, upTo] = value.lifts === 'stages' ? [null, value.upTo] : [value.lifts, null];
       return clearComplaint(tx, club, row.id, id, { complaintId, role, expires, lifts, upTo, scope }, actor);

@@ -5,6 +5,7 @@
   import type { SeasonPage } from '$lib/model/season';
   import { shortDate } from '$lib/messages';
   import { enhance } from '$lib/ui/parts/enhance';
+  import { eventTexts } from '$lib/model/shown/squad';
   import CommandId from '../parts/CommandId.svelte';
   import DayField from '../parts/DayField.svelte';
   import TypedField from '../parts/TypedField.svelte';
@@ -66,7 +67,7 @@
                 if (result.type === 'success') changing = null;
               }}
           >
-            <CommandId of="changeEvent {id}" />
+            <CommandId of="changeEvent" shows={eventTexts({ day, kind, peak })} />
             <input type="hidden" name="id" value={id} />
             <DayField name="day" label="{name}: day" value={day} trouble={trouble('changeEvent')} />
             <Select size="sm" labelText="Kind" name="kind" selected={kind}

@@ -40,9 +40,10 @@
   }
 
   async function putEvent(id: string, day: string): Promise<void> {
+    const on = days.find(({ events }) => events.some((one) => one.id === id))?.day;
     const event = days.flatMap(({ events }) => events).find((one) => one.id === id);
-    if (!event) return;
-    moved = { id, day, kind: event.kind, peak: event.peak, was: eventTexts(event) };
+    if (!event || on === undefined) return;
+    moved = { id, day, kind: event.kind, peak: event.peak, was: eventTexts({ ...event, day: on }) };
     await tick();
     eventForm?.requestSubmit();
   }

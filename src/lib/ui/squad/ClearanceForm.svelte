@@ -8,12 +8,15 @@
 
   let {
     complaintId,
+    answered,
     stages,
     upTo,
     trouble,
     onkept,
   }: {
     complaintId: string;
+    /** the complaint as it stands on this page */
+    answered: string;
     stages: readonly { id: string; name: string }[];
     /** the furthest stage of the note before; null = none went by stages */
     upTo: string | null;
@@ -38,6 +41,7 @@
 >
   <CommandId of="clearance" />
   <input type="hidden" name="complaintId" value={complaintId} />
+  <input type="hidden" name="answered" value={answered} />
   <TypedField label="Cleared by (role)" name="role" {trouble} />
   <DayField label="Holds through" name="expires" {trouble} />
   <Select size="sm" labelText="Lifts" name="lifts" bind:selected={lifts}

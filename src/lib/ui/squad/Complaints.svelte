@@ -9,6 +9,7 @@
   import ReturnStages from '../parts/ReturnStages.svelte';
   import ClearanceForm from './ClearanceForm.svelte';
   import DayField from '../parts/DayField.svelte';
+  import { complaintText } from '$lib/model/shown/athlete';
   import CommandId from '../parts/CommandId.svelte';
   import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
@@ -118,6 +119,7 @@
         {#if clearing === one.id}
           <ClearanceForm
             complaintId={one.id}
+            answered={complaintText(one)}
             {stages}
             upTo={one.clearance?.upTo ?? null}
             trouble={trouble('clearance')}

@@ -8,6 +8,7 @@
   let {
     specs,
     chosen,
+    kept,
     batteries,
     message,
     onkept,
@@ -15,6 +16,8 @@
     specs: readonly TestSpec[];
     /** tests of the day as it stands */
     chosen: readonly string[];
+    /** those chosen for this day; null = they are only proposed */
+    kept: readonly string[] | null;
     batteries: readonly { id: string; name: string; tests: readonly string[] }[];
     message: string | null;
     onkept: () => void;
@@ -42,7 +45,7 @@
       if (result.type === 'success') onkept();
     }}
 >
-  <CommandId of="tests" />
+  <CommandId of="tests" shows={kept && { tests: kept.join(', ') }} />
   {#if batteries.length > 0}
     <p>
       <span class="label">Kept sets</span>

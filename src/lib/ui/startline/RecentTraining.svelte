@@ -2,6 +2,7 @@
   import { enhance } from '$lib/ui/parts/enhance';
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
   import type { Audit } from '$core/startline';
+  import { workTexts } from '$lib/model/shown/athlete';
   import CommandId from '../parts/CommandId.svelte';
   import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
@@ -59,7 +60,7 @@
           if (result.type === 'success') remembering = false;
         }}
     >
-      <CommandId of="work" />
+      <CommandId of="work" shows={workTexts(typed ? work : null)} />
       {#each [...work.slice(0, 8), ...Array.from( { length: extra }, () => ({ exerciseId: '', setsPerWeek: 3 }) )] as line, i (i)}
         <Select size="sm" labelText="Exercise {i + 1}" name="exercise" selected={line.exerciseId}>
           <SelectItem value="" text="—" />

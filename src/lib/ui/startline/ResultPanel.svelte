@@ -27,7 +27,7 @@
     system: UnitSystem;
     squadId: string;
     editable: boolean;
-    trouble: { typed: Record<string, string>; message: string | null } | null;
+    trouble: { typed: Readonly<Record<string, string>>; message: string } | null;
   } = $props();
 
   let typing = $state(false);
@@ -73,7 +73,7 @@
   {/if}
   {#each open as lift (lift)}
     <form class="call" method="post" action="?/ceiling" use:enhance>
-      <CommandId of="ceiling" />
+      <CommandId of="ceiling" shows={{ kg: '' }} />
       <input type="hidden" name="lift" value={lift} /><input type="hidden" name="kg" value={kgOf(lift)} />
       <input type="hidden" name="why" value="result" />
       <p>
@@ -120,7 +120,7 @@
             if (result.type === 'success') typing = false;
           }}
       >
-        <CommandId of="ceiling" />
+        <CommandId of="ceiling" shows={{ kg: '' }} />
         <Select size="sm" labelText="Lift" name="lift" selected={trouble?.typed.lift ?? lifts[0]?.id}>
           {#each lifts as lift (lift.id)}<SelectItem value={lift.id} text={lift.name} />{/each}
         </Select>

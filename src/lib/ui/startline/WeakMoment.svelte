@@ -34,7 +34,7 @@
 {/if}
 {#if editable}
   <form method="post" action="?/moment" use:enhance>
-    <CommandId of="moment" />
+    <CommandId of="moment" shows={{ moment: moment?.id ?? '' }} />
     <Select size="sm" labelText="Where it goes wrong in play" name="moment" selected={running ? moment?.id : ''}>
       <SelectItem value="" text="none" />
       {#each moments as { id, name } (id)}<SelectItem value={id} text={name} />{/each}

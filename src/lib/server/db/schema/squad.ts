@@ -371,6 +371,9 @@ export const calendarLink = pgTable(
     hash: text('hash').notNull(),
     madeBy: text('made_by').notNull(),
     createdAt: createdAt(),
+    expiresAt: timestamp('expires_at', { withTimezone: true })
+      .notNull()
+      .default(sql`now() + interval '1 year'`),
     revokedAt: timestamp('revoked_at', { withTimezone: true }),
   },
   (t) => [

@@ -6,6 +6,7 @@
   import type { EChartsOption } from 'echarts';
   import { chart, type DrawnChart } from '$lib/ui/charts/chart';
   import LibraryTabs from '$lib/ui/library/LibraryTabs.svelte';
+  import CommandId from '$lib/ui/parts/CommandId.svelte';
   import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
   let { data, form } = $props();
@@ -57,9 +58,7 @@
     link.download = `${data.a.key.replace('/', '-')}.svg`;
     link.click();
   };
-  const wrong = $derived(
-    form?.form === 'weigh' ? (form.errors as Record<string, string[] | undefined>).weight?.[0] : undefined,
-  );
+  const wrong = $derived(form?.form.startsWith('weigh:') ? form.errors.weight?.[0] : undefined);
 </script>
 
 <svelte:head><title>{data.a.name} · Sports · Jaleo</title></svelte:head>
@@ -116,6 +115,7 @@
         </p>
         {#if data.sport.own && data.may.plan}
           <form method="post" action="?/putBack" use:enhance={keep}>
+            <CommandId of="putBack" />
             <input type="hidden" name="id" value={data.sport.id} />
             <QuietButton>Put the built-in profile back</QuietButton>
           </form>
@@ -137,6 +137,7 @@
               <td>
                 {#if data.may.plan}
                   <form method="post" action="?/weigh" use:enhance={keep}>
+                    <CommandId of="weigh:{id}" shows={{ weight: String(weight) }} />
                     <input type="hidden" name="id" value={data.sport.id} />
                     <input type="hidden" name="demand" value={id} />
                     <input

@@ -77,7 +77,7 @@
         >
       </p>
       <form class="row" method="post" action="?/health" use:enhance={keep}>
-        <CommandId of="health" />
+        <CommandId of="health" shows={{ months: String(data.healthMonths) }} />
         <TypedField
           label="Kept for, months"
           name="months"

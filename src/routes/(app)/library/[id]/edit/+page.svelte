@@ -1,5 +1,6 @@
 <script lang="ts">
   import { enhance, keep } from '$lib/ui/parts/enhance';
+  import CommandId from '$lib/ui/parts/CommandId.svelte';
   import { Button, Checkbox, TextArea, TextInput } from 'carbon-components-svelte';
   import { DEMANDS, MUSCLES } from '$core/library';
   import { DEMAND_WORDS, MUSCLE_WORDS } from '$lib/messages';
@@ -48,6 +49,7 @@
         : 'This is the club’s own entry.'}
   </p>
   <form method="post" action="?/keep{data.isNew ? '&new=1' : ''}" bind:this={box} oninput={count} use:enhance={keep}>
+    <CommandId of="keep" shows={data.isNew ? null : data.values} />
     <div class="texts">
       <TextInput
         labelText="Name"

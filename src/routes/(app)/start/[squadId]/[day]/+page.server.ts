@@ -95,7 +95,7 @@ function readDay(
     dayWords: sayDay(day),
     grid: sentGrid(grid),
     proposed: proposed !== null,
-    version: chosen?.version ?? 0,
+    chosen: chosen?.tests ?? null,
     batteries: batteries.map(({ id, name, tests }) => ({ id, name, tests })),
     focuses: Object.fromEntries(Object.entries(club.method.focuses).map(([id, { name }]) => [id, name])),
     may: { write: may.write, plan: may.plan },

@@ -103,6 +103,7 @@
     <ChooseTests
       specs={data.grid.specs}
       chosen={data.grid.tests}
+      kept={data.chosen}
       batteries={data.batteries}
       message={form?.message ?? null}
       onkept={() => (choosing = false)}

@@ -116,7 +116,7 @@
       typed={data.typedWork}
       exercises={data.exercises}
       editable={data.may.plan}
-      message={form?.form === 'work' ? form.message : null}
+      message={form?.form === 'work' ? (form.message ?? null) : null}
     />
     <ResultPanel
       check={data.resultCheck}
@@ -126,7 +126,7 @@
       {system}
       squadId={data.squad.id}
       editable={data.may.plan}
-      trouble={form?.form === 'ceiling' ? form : null}
+      trouble={form?.form === 'ceiling' && form.message !== undefined ? form : null}
     />
   </section>
 
@@ -151,7 +151,7 @@
     {#if data.focus}<p>Set: <b>{data.focus.name}</b> since {longDate(data.focus.since)}.</p>{/if}
     {#if data.may.plan}
       <form method="post" action="?/focus" use:enhance={keep}>
-        <CommandId of="focus" />
+        <CommandId of="focus" shows={{ focus: data.focus?.id ?? '' }} />
         {#if data.proposed && data.proposed.id !== data.focus?.id}
           <Button type="submit" size="small" name="focus" value={data.proposed.id}
             >Set focus: {data.proposed.name}</Button
@@ -175,7 +175,7 @@
       moment={data.moment}
       moments={data.moments}
       editable={data.may.plan}
-      message={form?.form === 'moment' ? form.message : null}
+      message={form?.form === 'moment' ? (form.message ?? null) : null}
     />
     <h2>Test next</h2>
     {#if reading.next.length === 0}<p class="note">Nothing would change a decision now.</p>{/if}
