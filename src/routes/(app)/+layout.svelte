@@ -44,7 +44,12 @@
   {#if page.data.thread}<ThreadLine thread={page.data.thread} />{/if}
   <span class="end">
     {#if page.data.massUnit}<span class="label">{page.data.massUnit}</span>{/if}
-    <AccountMenu name={data.person.name} email={data.person.email} clubName={page.data.clubName ?? ''} />
+    <AccountMenu
+      id={data.person.id}
+      name={data.person.name}
+      email={data.person.email}
+      clubName={page.data.clubName ?? ''}
+    />
   </span>
 </header>
 <div class="body">

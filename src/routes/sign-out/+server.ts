@@ -1,4 +1,3 @@
-import { redirect } from '@sveltejs/kit';
 import { auth } from '$lib/server/auth/auth';
 import { forwardCookies } from '$lib/server/auth/forward-cookies';
 import type { RequestHandler } from './$types';
@@ -6,5 +5,6 @@ import type { RequestHandler } from './$types';
 export const POST: RequestHandler = async ({ request, cookies }) => {
   const response = await auth().api.signOut({ headers: request.headers, asResponse: true });
   forwardCookies(response, cookies);
-  redirect(303, '/sign-in');
+  // what the browser kept of pages goes; what was entered and waits to be sent is its person's and stays
+  return new Response(null, { status: 303, headers: { location: '/sign-in', 'clear-site-data': '"cache"' } });
 };

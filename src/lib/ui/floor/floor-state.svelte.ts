@@ -121,8 +121,9 @@ export class FloorState {
     this.at = firstOpen === -1 ? 0 : firstOpen;
   }
 
-  async start(): Promise<void> {
-    this.outbox.open();
+  /** @param owner whose taps are sent: who is signed in here */
+  async start(owner: string): Promise<void> {
+    this.outbox.open(owner);
     for (const id of readAbsent(this.page.session.id)) this.absent.add(id);
     for (const set of await this.outbox.pending(this.page.session.id)) this.#show(set);
   }

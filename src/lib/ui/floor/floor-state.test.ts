@@ -81,7 +81,7 @@ describe('a complex on the floor (DOSE-9)', () => {
     const row = one('1', { dose: dose({ sets: 2, restSeconds: 30 }) });
     const turn = one('1', { dose: dose({ sets: 1, restSeconds: 90 }) });
     floor = new FloorState(page([row], { lines: [part('row', 2, [row]), part('turn', 1, [turn])] }));
-    await floor.start();
+    await floor.start('ada');
     await floor.log('1', { fault: 'heels lift' });
     expect(floor.restEndsAt! - floor.now).toBe(90_000);
     await floor.log('1', null);
@@ -94,14 +94,14 @@ describe('a complex on the floor (DOSE-9)', () => {
   it('all as written is all of its parts', async () => {
     const row = one('1', { dose: dose({ sets: 2 }) });
     floor = new FloorState(page([row], { lines: [part('row', 2, [row]), part('turn', 2, [row])] }));
-    await floor.start();
+    await floor.start('ada');
     expect(floor.leftOf('line')).toBe(4);
   });
 
   it('what stopped one part stops that part alone', async () => {
     const [row, turn] = [one('1'), one('1', { stopped: true })];
     floor = new FloorState(page([row], { lines: [part('row', 3, [row]), part('turn', 3, [turn])] }));
-    await floor.start();
+    await floor.start('ada');
     await floor.log('1', null);
     await vi.waitFor(() => {
       expect(others()).toEqual(['row 1 true']);
@@ -112,14 +112,14 @@ describe('a complex on the floor (DOSE-9)', () => {
 describe('the floor', () => {
   it('rests as the athlete’s own dose says, not as the squad’s', async () => {
     floor = new FloorState(page([one('a', { dose: dose({ sets: 3, restSeconds: 45 }) })]));
-    await floor.start();
+    await floor.start('ada');
     await floor.log('a', null);
     expect(floor.restEndsAt! - floor.now).toBe(45_000);
   });
 
   it('logs a set as it is shown, with what eased it, and counts it at once', async () => {
     floor = new FloorState(page([one('a')]));
-    await floor.start();
+    await floor.start('ada');
     await floor.log('a', null);
     await floor.log('a', { amount: 4, fault: 'knee in' });
     expect(floor.setsDone('a')).toBe(2);
@@ -132,7 +132,7 @@ describe('the floor', () => {
 
   it('takes the last set back as another tap on the same set, later than the first', async () => {
     floor = new FloorState(page([one('a')]));
-    await floor.start();
+    await floor.start('ada');
     await floor.log('a', null);
     await floor.takeBack('a');
     expect(floor.setsDone('a')).toBe(0);
@@ -166,7 +166,7 @@ describe('the floor', () => {
     const below = { exerciseId: 'goblet-squat', dose: dose({ sets: 3, amount: 8 }) };
     const athletes = [one('a', { below })];
     floor = new FloorState(page(athletes));
-    await floor.start();
+    await floor.start('ada');
     await floor.log('a', { fault: 'knees fall in' });
     await floor.log('a', { fault: 'heels lift' });
     expect(floor.faultOf('a')).toBeNull();
@@ -204,7 +204,7 @@ describe('the floor', () => {
   it('keeps the output of a set, and ends self-paced jumps by it (REST-3)', async () => {
     const views = { 'back-squat': { intent: 'height' } } as unknown as FloorPage['views'];
     floor = new FloorState(page([one('a'), one('b')], { selfPaced: true, views }));
-    await floor.start();
+    await floor.start('ada');
     for (const output of [0.5, 0.47]) await floor.log('a', { output });
     expect(sent.map(({ output }) => output)).toEqual([0.5, 0.47]);
     expect(floor.isSpent('a')).toBeNull();
@@ -219,7 +219,7 @@ describe('the floor', () => {
   it('lays a refused set aside in words, and keeps the others', async () => {
     refuse = ({ athleteId }) => athleteId === 'b';
     floor = new FloorState(page([one('a'), one('b')]));
-    await floor.start();
+    await floor.start('ada');
     await floor.log('b', null);
     await floor.log('a', null);
     expect(floor.outbox.waiting).toBe(0);
@@ -231,7 +231,7 @@ describe('the floor', () => {
 
   it('closes only when all is kept, and a corrected form is another command', async () => {
     floor = new FloorState(page([one('a')]));
-    await floor.start();
+    await floor.start('ada');
     const ids: string[] = [];
     vi.stubGlobal('fetch', (_url: string, init: { body: string }) => {
       ids.push((JSON.parse(init.body) as { id: string }).id);
@@ -265,7 +265,7 @@ describe('the floor', () => {
 
     it('logs what is left of a line as written, after an exception, and takes it back in one tap', async () => {
       floor = new FloorState(two());
-      await floor.start();
+      await floor.start('ada');
       floor.at = 1;
       await floor.log('a', { amount: 4 });
       expect(floor.leftOf('line')).toBe(5);
@@ -286,7 +286,7 @@ describe('the floor', () => {
 
     it('of one rack only its own people; of the session every line but getting warm', async () => {
       floor = new FloorState(two());
-      await floor.start();
+      await floor.start('ada');
       floor.at = 1;
       expect(floor.leftOf(['b'])).toBe(3);
       expect(floor.leftOf('session')).toBe(12);
@@ -301,14 +301,14 @@ describe('the floor', () => {
         setItem: (key: string, value: string) => kept.set(key, value),
       });
       floor = new FloorState(two());
-      await floor.start();
+      await floor.start('ada');
       floor.at = 1;
       floor.setAbsent('a', true);
       expect(floor.stations.flatMap(({ order }) => order)).not.toContain('a');
       expect(floor.leftOf('session')).toBe(6);
       floor.stop();
       floor = new FloorState(two());
-      await floor.start();
+      await floor.start('ada');
       expect([...floor.absent]).toEqual(['a']);
       floor.setAbsent('a', false);
       expect(floor.leftOf('session')).toBe(12);
@@ -316,7 +316,7 @@ describe('the floor', () => {
 
     it('asks at the close about lines nobody tapped, and tells which were not done', async () => {
       floor = new FloorState(two());
-      await floor.start();
+      await floor.start('ada');
       floor.at = 1;
       await floor.log('a', null);
       expect(floor.untouched.map(({ slot }) => slot)).toEqual(['assist']);

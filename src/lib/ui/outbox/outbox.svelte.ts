@@ -1,5 +1,5 @@
 import type { SetLogBody } from '$lib/model/bodies';
-import { post, Queue, type Delivered, type Parked } from './queue.svelte';
+import { post, Queue, QUEUES, type Delivered, type Parked } from './queue.svelte';
 
 interface SetAnswer {
   readonly state: 'kept' | 'refused' | 'conflict';
@@ -9,7 +9,7 @@ interface SetAnswer {
 /** Keeps every tap of the floor until the server has it. A repeat of a set changes nothing on the server. */
 export class Outbox {
   readonly #queue = new Queue<SetLogBody>({
-    database: 'jaleo-outbox',
+    database: QUEUES.sets,
     store: 'sets',
     batch: 200,
     keyOf: (set) => [set.sessionId, set.athleteId, set.slot, set.setNumber].join(' '),
@@ -39,8 +39,8 @@ export class Outbox {
     return this.#queue.parked;
   }
 
-  open(): void {
-    this.#queue.open();
+  open(owner: string): void {
+    this.#queue.open(owner);
   }
   close(): void {
     this.#queue.close();

@@ -1,6 +1,25 @@
 import { openDB, type IDBPDatabase } from 'idb';
 import { network } from './network.svelte';
 
+/** Queues of the application, by database and store. */
+export const QUEUES = { sets: 'jaleo-outbox', cells: 'jaleo-results' } as const;
+const databaseOf = (database: string, owner: string): string => `${database} ${owner}`;
+
+/** How much of one person's waits on this device, laid aside or not sent yet; looks without opening a page's queue. */
+export async function waitingHere(owner: string): Promise<number> {
+  const known = new Set((await indexedDB.databases()).map(({ name }) => name));
+  let waiting = 0;
+  for (const [store, database] of Object.entries(QUEUES)) {
+    const name = databaseOf(database, owner);
+    if (!known.has(name)) continue;
+    const db = await openDB(name);
+    for (const one of [store, parkedStore(store)])
+      if (db.objectStoreNames.contains(one)) waiting += await db.count(one);
+    db.close();
+  }
+  return waiting;
+}
+
 const RETRY_MS = 3000;
 /** An item that the server fails on by itself this often is laid aside, so that it keeps no other waiting. */
 const TRIES = 3;
@@ -78,9 +97,10 @@ export class Queue<T> {
     return this.#stored + this.#arriving;
   }
 
-  open(): void {
+  /** Opens what one person has entered here: who signs in next on a shared device has a queue of their own. */
+  open(owner: string): void {
     const { database, store } = this.#of;
-    this.#db = openDB(database, 2, {
+    this.#db = openDB(databaseOf(database, owner), 2, {
       upgrade: (db) => {
         for (const name of [store, parkedStore(store)])
           if (!db.objectStoreNames.contains(name)) db.createObjectStore(name);

@@ -12,6 +12,7 @@ function queueOf(
   send: (items: readonly Item[]) => Promise<readonly Delivered[]>,
   keyOf = ({ key }: Item) => key,
   database = `q${String(++databases)}`,
+  owner = 'ada',
 ) {
   const queue = new Queue<Item>({
     database,
@@ -22,7 +23,7 @@ function queueOf(
     send,
   });
   queues.push(queue);
-  queue.open();
+  queue.open(owner);
   return queue;
 }
 const KEPT: Delivered = { state: 'kept' };
@@ -31,6 +32,37 @@ const item = (id: number, key = `k${String(id)}`): Item => ({ key, id });
 afterEach(() => {
   for (const queue of queues.splice(0)) queue.close();
   vi.useRealTimers();
+});
+
+describe('a shared device', () => {
+  it('keeps what somebody entered for them, whoever signs in meanwhile', async () => {
+    const sent: [string, number][] = [];
+    const away = queueOf(() => Promise.reject(new Away()), undefined, 'shared', 'ada');
+    await away.put([item(1)]);
+    away.close();
+    const of = (owner: string) =>
+      queueOf(
+        (items) => {
+          for (const { id } of items) sent.push([owner, id]);
+          return Promise.resolve(items.map(() => KEPT));
+        },
+        undefined,
+        'shared',
+        owner,
+      );
+    const other = of('ben');
+    await other.put([item(2)]);
+    expect(sent).toEqual([['ben', 2]]);
+    expect(other.parked).toEqual([]);
+    const again = of('ada');
+    await again.send();
+    await vi.waitFor(() => {
+      expect(sent).toEqual([
+        ['ben', 2],
+        ['ada', 1],
+      ]);
+    });
+  });
 });
 
 describe('the outbox', () => {

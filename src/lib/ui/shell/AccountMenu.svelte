@@ -1,8 +1,20 @@
 <script lang="ts">
   import { page } from '$app/state';
+  import { waitingHere } from '../outbox/queue.svelte';
   import QuietButton from '$lib/ui/parts/QuietButton.svelte';
 
-  let { name, email, clubName }: { name: string; email: string; clubName: string } = $props();
+  let { id, name, email, clubName }: { id: string; name: string; email: string; clubName: string } = $props();
+  /** sets and results that wait on this device, once somebody wants to sign out; null = not asked yet */
+  let waiting = $state<number | null>(null);
+
+  /** What waits is said first; it stays here for whoever entered it. */
+  async function signOut(event: SubmitEvent): Promise<void> {
+    if (waiting !== null || !('databases' in indexedDB)) return;
+    event.preventDefault();
+    const form = event.currentTarget as HTMLFormElement;
+    waiting = await waitingHere(id).catch(() => 0);
+    if (waiting === 0) form.submit();
+  }
   const initials = $derived(
     name
       .split(/\s+/)
@@ -23,7 +35,13 @@
       <QuietButton name="theme" value="system">Theme of the system</QuietButton>
     </form>
     <a href="/account">Password and sessions</a>
-    <form method="post" action="/sign-out"><QuietButton>Sign out</QuietButton></form>
+    {#if waiting}<p class="note" role="alert">
+        {waiting === 1 ? 'One entry waits' : `${String(waiting)} entries wait`} here, not with the server yet. They stay on
+        this device and are sent when you sign in on it again.
+      </p>{/if}
+    <form method="post" action="/sign-out" onsubmit={signOut}>
+      <QuietButton>{waiting ? 'Sign out all the same' : 'Sign out'}</QuietButton>
+    </form>
   </div>
 </details>
 

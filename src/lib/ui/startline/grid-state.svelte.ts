@@ -16,7 +16,7 @@ import { sayIssue } from '$lib/messages';
 import { cellKey, type CellAnswer, type CellBody, type CellView } from '$lib/model/results';
 import type { GridPage } from '$lib/model/start-line';
 import { network } from '../outbox/network.svelte';
-import { post, Queue, type Delivered } from '../outbox/queue.svelte';
+import { post, Queue, QUEUES, type Delivered } from '../outbox/queue.svelte';
 import { massOf, specIn, typedCell, type UnitSystem } from './units';
 
 /** Seconds between looks at what other stations wrote. */
@@ -69,7 +69,7 @@ export class GridState {
   #since: string;
   #timer: ReturnType<typeof setInterval> | null = null;
   readonly queue = new Queue<CellBody>({
-    database: 'jaleo-results',
+    database: QUEUES.cells,
     store: 'cells',
     batch: 200,
     keyOf: (cell) => `${cellKey(cell)} ${cell.day}`,
@@ -102,8 +102,8 @@ export class GridState {
   }
 
   /** Opens the notebook: what was typed here and never arrived is shown and sent. */
-  async start(): Promise<void> {
-    this.queue.open();
+  async start(owner: string): Promise<void> {
+    this.queue.open(owner);
     for (const { item, why } of await this.queue.laidAside())
       if (item.day === this.page.day) this.#settle(item, answerOf(why), []);
     for (const cell of await this.queue.pending()) if (cell.day === this.page.day) this.#show(cell, true);

@@ -54,7 +54,7 @@ beforeEach(async () => {
     return Promise.resolve(new Response(JSON.stringify({ answers: cells.map(say), cells: [], at: '' })));
   });
   grid = new GridState(page(), 'metric');
-  await grid.start();
+  await grid.start('ada');
 });
 afterEach(async () => {
   await grid.queue.dropWhere(() => true);
@@ -123,7 +123,7 @@ describe('the testing grid', () => {
     await write(0, 0, '41');
     grid.stop();
     grid = new GridState(page(), 'metric');
-    await grid.start();
+    await grid.start('ada');
     expect(at('a').trouble).toEqual({ typed: '41.0', message: 'No such test.' });
     await grid.clear('a', grid.columns[0]!);
     expect(at('a')).toMatchObject({ trouble: null, view: null });

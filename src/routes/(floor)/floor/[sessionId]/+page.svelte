@@ -62,7 +62,7 @@
   };
 
   onMount(() => {
-    void floor.start();
+    void floor.start(data.me);
     const tick = (): void => {
       floor.now = Date.now();
       time = new Date().toTimeString().slice(0, 5);

@@ -25,7 +25,7 @@
 
   $effect(() => {
     const mine = grid;
-    void mine.start();
+    void mine.start(data.person.id);
     return () => {
       mine.stop();
       mat.stop();

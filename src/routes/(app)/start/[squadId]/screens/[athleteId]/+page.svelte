@@ -11,7 +11,7 @@
   });
   $effect(() => {
     const mine = grid;
-    void mine.start();
+    void mine.start(data.person.id);
     return () => mine.stop();
   });
   const reading = $derived(grid.readings.get(data.athlete.id));
