@@ -78,7 +78,8 @@ async function send(action: Action, typed: Texts, { page = v7(), shown = null, p
     const { errors, seen, typed: back } = answer.data as unknown as { errors: object; seen: Texts; typed: Texts };
     return { kept: false as const, errors: errors as Record<string, string[]>, seen, typed: back, answer };
   } catch (thrown) {
-    if (isRedirect(thrown)) return { kept: true as const, errors: {} as Record<string, string[]>, answer: thrown.location };
+    if (isRedirect(thrown))
+      return { kept: true as const, errors: {} as Record<string, string[]>, answer: thrown.location };
     throw thrown;
   }
 }

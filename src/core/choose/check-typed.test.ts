@@ -177,7 +177,7 @@ describe('a gate is overridden by a written reason, and by nothing else (JUMP-2)
   const at = makeContext(brief({ events: [], athletes: [fresh()] }), LIBRARY, METHOD);
   const three = dose({ sets: 2, amount: 3 });
   const isShut = (exercise: Exercise, ungated: boolean) =>
-    judgeOption(exercise, 'D-SLOW', three, fresh(), at, ungated)?.code;
+    judgeOption({ exercise, row: 'D-SLOW', dose: three }, fresh(), at, ungated)?.code;
   const gated = [...LIBRARY.exercises.values()].find(
     (exercise) => exercise.plyo && isShut(exercise, false) === 'gate_not_met' && isShut(exercise, true) === undefined,
   )!;
@@ -191,6 +191,20 @@ describe('a gate is overridden by a written reason, and by nothing else (JUMP-2)
       one,
       makeContext(brief({ events: [], athletes: [one] }), LIBRARY, METHOD),
     )[0]!;
+
+  it('lets the athlete’s own dose on that line stand too', () => {
+    const own = {
+      slot: 'jump-1',
+      athleteId: fresh().id,
+      exerciseId: gated.id,
+      row: 'D-SLOW' as const,
+      dose: dose({ sets: 1, amount: 3 }),
+    };
+    expect(of([jump()], [own], [fresh()])).toContain('forbid gate_not_met');
+    expect(of([jump(why)], [own], [fresh()])).not.toContain('forbid gate_not_met');
+    const other = { ...why, overrideFor: ['somebody-else'] };
+    expect(of([jump(other)], [own], [fresh()])).toContain('forbid gate_not_met');
+  });
 
   it('stands refused without one, and in sight with one', () => {
     expect(of([jump()], [], [fresh()])).toContain('forbid gate_not_met');

@@ -1,7 +1,7 @@
 import type { AthleteFacts } from '../athlete';
 import { getExercise, type Exercise } from '../library';
 import type { Reason } from '../result';
-import type { Line } from '../session';
+import { isUngated, type Line } from '../session';
 import type { DayContext } from './day-context';
 import { without, type DayLine } from './day-line';
 import { withLoad } from './day-load';
@@ -38,7 +38,7 @@ export function capDoses(
 ): readonly AthleteDay[] {
   const capped = days.map(({ lines: of }) => [...of]);
   lines.forEach((line, at) => {
-    const cells = days.map((day, i): Cell => ({ ...day, now: capped[i]?.[at], others: capped[i] ?? [] }));
+    const cells = days.map((day, i): Cell => ({ ...day, line, now: capped[i]?.[at], others: capped[i] ?? [] }));
     const doing = cells.flatMap(({ now }) => (now && isDoing(now) ? [now] : []));
     const athletes = new Map(cells.map((cell) => [cell.athlete.id, cell]));
     const fits = (cell: Doing, by: readonly Written[]): boolean => {
@@ -59,6 +59,7 @@ export function capDoses(
 }
 
 interface Cell extends AthleteDay {
+  readonly line: Line;
   readonly now: DayLine | undefined;
   /** the athlete's day as it stands capped so far */
   readonly others: readonly DayLine[];
@@ -84,7 +85,7 @@ function nearest(cell: Cell, own: Doing, written: readonly Written[], context: D
   return [...allowed].sort((a, b) => (isAtMost(a.dose, b.dose) ? 1 : -1))[0] ?? null;
 }
 
-function mayStandFor(to: Written, { athlete, others }: Cell, own: Doing, context: DayContext): boolean {
+function mayStandFor(to: Written, { athlete, others, line }: Cell, own: Doing, context: DayContext): boolean {
   const { library } = context;
   const [exercise, from] = [getExercise(library, to.exerciseId), getExercise(library, own.exerciseId)];
   const cost = landingCost({ exercise, dose: to.dose }, athlete, context);
@@ -109,7 +110,12 @@ function mayStandFor(to: Written, { athlete, others }: Cell, own: Doing, context
   );
   if (taken) return false;
   return (
-    !judgeOption(exercise, to.row, to.dose, athlete, context) && !judgeDay(exercise, to.row, to.dose, athlete, context)
+    !judgeOption(
+      { exercise, row: to.row, dose: to.dose },
+      athlete,
+      context,
+      isUngated(line, exercise.id, athlete.id),
+    ) && !judgeDay(exercise, to.row, to.dose, athlete, context)
   );
 }
 

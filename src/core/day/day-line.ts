@@ -77,7 +77,12 @@ export function asBegun(line: Line, fixed: Begun, athlete: AthleteFacts, context
     typed: false,
     begun: true,
     stopped: exercise
-      ? judgeOption(exercise, fixed.row, fixed.written, athlete, context, isUngated(line, fixed.exerciseId, athlete.id))
+      ? judgeOption(
+          { exercise, row: fixed.row, dose: fixed.written },
+          athlete,
+          context,
+          isUngated(line, fixed.exerciseId, athlete.id),
+        )
       : null,
     variant: 'squad',
   };

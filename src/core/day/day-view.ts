@@ -54,7 +54,7 @@ export function dayView(card: Pick<Card, 'lines' | 'typed'>, athlete: AthleteFac
     const found = fitted[i];
     return found
       ? asToday(line, found, athlete)
-      : without(line, athlete, whys[i] ?? lastReason(working[i], athlete, context));
+      : without(line, athlete, whys[i] ?? lastReason(line, working[i], athlete, context));
   });
 }
 
@@ -64,15 +64,10 @@ const isOpen = (
   { id }: Pick<AthleteFacts, 'id'>,
 ): boolean => line !== undefined && isUngated(line, exercise.id, id);
 
-const barsNow = (
-  { exercise, row, dose }: WorkingLine,
-  athlete: AthleteFacts,
-  context: DayContext,
-  ungated = false,
-): Reason | null =>
-  barsOwnDay({ row }, context) ??
-  judgeOption(exercise, row, dose, athlete, context, ungated) ??
-  judgeDay(exercise, row, dose, athlete, context);
+const barsNow = (line: WorkingLine, athlete: AthleteFacts, context: DayContext, ungated: boolean): Reason | null =>
+  barsOwnDay(line, context) ??
+  judgeOption(line, athlete, context, ungated) ??
+  judgeDay(line.exercise, line.row, line.dose, athlete, context);
 
 /** A complaint or kit stops a line altogether; heavy work near an event is eased first and judged after. */
 function workOut(
@@ -142,9 +137,14 @@ function easeFamilies(lines: readonly (WorkingLine | null)[], context: DayContex
 }
 
 /** Why a line that nothing bars is left out after all: landings, a week shared with another squad, or an event near. */
-function lastReason(line: WorkingLine | null | undefined, athlete: AthleteFacts, context: DayContext): Reason | null {
+function lastReason(
+  of: Line,
+  line: WorkingLine | null | undefined,
+  athlete: AthleteFacts,
+  context: DayContext,
+): Reason | null {
   if (!line) return null;
-  const barred = barsNow(line, athlete, context);
+  const barred = barsNow(line, athlete, context, isOpen(of, line, athlete));
   if (barred) return barred;
   const { sets } = line.dose;
   if (line.exercise.plyo)

@@ -17,15 +17,13 @@ const UPPER_ROWS = ['shoulder', 'head', 'neck'];
 /**
  * Why one athlete may not do an entry at a dose at this place, or null when nothing stands against it
  * (SEL-1: complaints, kit, gates, levels, youth, tiers). The first reason found is the most serious one.
- * @param ungated gates are overridden by a written reason (JUMP-2); all else holds
+ * @param ungated whether its gates are overridden for this athlete by a written reason (JUMP-2, `isUngated`); all else holds
  */
 export function judgeOption(
-  exercise: Exercise,
-  row: DoseRowId,
-  dose: Dose,
+  { exercise, row, dose }: { readonly exercise: Exercise; readonly row: DoseRowId; readonly dose: Dose },
   athlete: AthleteFacts,
   context: DayContext,
-  ungated = false,
+  ungated: boolean,
 ): Reason | null {
   const { method, library, place } = context;
   const tier = tierOf(exercise, dose);

@@ -21,7 +21,7 @@ const option = (
   own: Partial<AthleteFacts> = {},
   of: Partial<Dose> = {},
   context = contextOf(),
-) => judgeOption(getExercise(LIBRARY, id), row, dose(of), person(own), context);
+) => judgeOption({ exercise: getExercise(LIBRARY, id), row, dose: dose(of) }, person(own), context, false);
 const day = (id: string, row: DoseRowId, of: Partial<Dose>, own: Partial<AthleteFacts> = {}, context = before(2)) =>
   judgeDay(getExercise(LIBRARY, id), row, dose(of), person(own), context)?.code ?? null;
 
@@ -72,7 +72,10 @@ describe('what an athlete may do', () => {
       'injury_screen_open',
     ],
   ] as [string, Partial<AthleteFacts>, string | null][])('a high jump %s', (_name, own, code) => {
-    expect(judgeOption(high, 'D-SLOW', dose({ amount: 3 }), person(own), contextOf())?.code ?? null).toBe(code);
+    expect(
+      judgeOption({ exercise: high, row: 'D-SLOW', dose: dose({ amount: 3 }) }, person(own), contextOf(), false)
+        ?.code ?? null,
+    ).toBe(code);
   });
 
   it('dense box jumps are not for foundation, self-paced ones are (SAFE-4)', () => {

@@ -32,6 +32,8 @@ export function regressionOf(
   const isAlike = start.unit === asked.unit && start.per === asked.per;
   const amount = isAlike ? Math.min(start.amount, asked.amount) : start.amount;
   const dose: Dose = { ...start, sets: asked.sets, amount, restSeconds: asked.restSeconds };
-  const against = judgeOption(below, row, dose, athlete, context) ?? judgeDay(below, row, dose, athlete, context);
+  const against = // a reason to override speaks of the line's own entry
+    judgeOption({ exercise: below, row, dose }, athlete, context, false) ??
+    judgeDay(below, row, dose, athlete, context);
   return against ? null : { exerciseId: below.id, dose };
 }

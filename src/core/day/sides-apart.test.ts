@@ -49,7 +49,8 @@ describe('a leg weaker than the other (DOSE-10)', () => {
     const code = (of: typeof one, own: Parameters<typeof athlete>[0]): string | undefined => {
       const facts = athlete({ jumpLevel: 'advanced', ...own });
       const context = makeContext(brief({ events: [], athletes: [facts] }), LIBRARY, METHOD);
-      return judgeOption(of, 'D-FAST', dose({ sets: 3, amount: 4 }), facts, context, true)?.code;
+      return judgeOption({ exercise: of, row: 'D-FAST', dose: dose({ sets: 3, amount: 4 }) }, facts, context, true)
+        ?.code;
     };
     const sides = (share: number) => ({ test: 'hop', weak: 'left', share }) as const;
     const hurt = { pastInjuries: [{ place: 'hip', guards: [] }] };

@@ -39,7 +39,7 @@ export function sideLines(
     const dose = exercise && sideDose(exercise, row, historyOf(id), schools.jumpRest, library, method);
     if (!exercise || !dose) return [];
     const barred =
-      judgeOption(exercise, row, dose, athlete, context) ??
+      judgeOption({ exercise, row, dose }, athlete, context, false) ??
       (method.doses[row].progresses ? judgeDay(exercise, row, dose, athlete, context) : null);
     return [{ exercise, row, dose, barred }];
   });

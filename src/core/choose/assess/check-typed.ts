@@ -51,7 +51,7 @@ function checkLine(line: Line, view: readonly DayLine[], context: Context): Find
     if (day && day.code === 'day_bars_tier') found.push(refused(day, line.slot));
     const over = line.override ?? null;
     const barOf = (athlete: AthleteFacts, ungated: boolean): Reason | null =>
-      judgeOption(exercise, line.row, line.dose, athlete, context, ungated);
+      judgeOption({ exercise, row: line.row, dose: line.dose }, athlete, context, ungated);
     const isLetThrough = ({ id }: AthleteFacts): boolean => isUngated(line, exercise.id, id);
     const bars = athletes.map((athlete) => barOf(athlete, isLetThrough(athlete)));
     if (over !== null) {
@@ -79,8 +79,10 @@ function checkOwn(own: Card['typed'][number], card: Pick<Card, 'lines'>, context
   if (!athlete || !exercise) return [];
   const who = { slot: own.slot, athleteId: athlete.id, athlete: athlete.name };
   const found: Finding[] = [];
+  const line = card.lines.find(({ slot }) => slot === own.slot);
+  const ungated = line !== undefined && isUngated(line, exercise.id, athlete.id);
   const bar =
-    judgeOption(exercise, own.row, own.dose, athlete, context) ??
+    judgeOption({ exercise, row: own.row, dose: own.dose }, athlete, context, ungated) ??
     judgeDay(exercise, own.row, withShare(own.dose, exercise, athlete.e1rmKg), athlete, context);
   if (bar) found.push({ ...bar, severity: 'forbid', facts: { ...bar.facts, ...who } });
   if (isYoung(athlete.ageYears, context))

@@ -123,7 +123,8 @@ function barredShare(exercise: Exercise, row: DoseRowId, dose: Dose, context: Co
   const known = context.barredShares.get(key);
   if (known !== undefined) return known;
   const barred = athletes.filter(
-    (athlete) => judgeOption(exercise, row, dose, athlete, context) ?? judgeDay(exercise, row, dose, athlete, context),
+    (athlete) =>
+      judgeOption({ exercise, row, dose }, athlete, context, false) ?? judgeDay(exercise, row, dose, athlete, context),
   );
   const share = barred.length / athletes.length;
   context.barredShares.set(key, share);

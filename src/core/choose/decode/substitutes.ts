@@ -27,8 +27,8 @@ export function substitutesFor(
     if (option) found.set(option.exercise.id, option);
   };
   for (const athlete of context.brief.athletes) {
-    if (!judgeOption(chosen.exercise, chosen.row, chosen.dose, athlete, context)) continue;
-    add(first(({ exercise, row, dose }) => !judgeOption(exercise, row, dose, athlete, context)));
+    if (!judgeOption(chosen, athlete, context, false)) continue;
+    add(first((option) => !judgeOption(option, athlete, context, false)));
   }
   for (const place of representatives(context)) {
     const bar = barOf({ place, side: null, score: 4, column: 'stop' }, context.method);

@@ -86,6 +86,6 @@ function whyNot(exercise: Exercise, context: Context): Reason | null {
   if (!row || !dose) return null;
   const day = judgeDay(exercise, row, dose, null, context);
   if (day) return day;
-  const bars = brief.athletes.flatMap((athlete) => judgeOption(exercise, row, dose, athlete, context) ?? []);
+  const bars = brief.athletes.flatMap((athlete) => judgeOption({ exercise, row, dose }, athlete, context, false) ?? []);
   return bars.length * 2 > brief.athletes.length ? (bars[0] ?? null) : null;
 }
