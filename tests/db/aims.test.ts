@@ -93,7 +93,7 @@ describe('aims of a squad', () => {
       { path: ['enoughSquat'] },
     ]);
     const fine = form({ enoughSquat: '1.8', enoughHinge: '2.2' });
-    expect(fine.success && ceilingTrouble(aimsOf(fine.data, { method: METHOD }), { method: METHOD })).toEqual({});
+    expect(fine.success && ceilingTrouble(aimsOf(fine.data, { method: METHOD }), { method: METHOD })).toEqual([]);
   });
 
   it('move the target of those they are for, and a ceiling reaches whoever is there', async () => {
