@@ -293,7 +293,9 @@ test('health notes reach those who may read them, and nobody else', async () => 
 let written = 0;
 async function writeSomething(coach: APIRequestContext): Promise<void> {
   const option = written++ % 2 === 0 ? 'dense' : 'full';
-  await coach.post('/settings?/choose', { form: { school: 'jumpRest', option, squadId: '' } });
+  const seen = JSON.stringify({ option: option === 'dense' ? 'full' : 'dense' });
+  const kept = await coach.post('/settings?/choose', { form: { school: 'jumpRest', option, squadId: '', seen } });
+  expect(await kept.text()).toContain('"type":"success"');
 }
 
 test('each page asks few questions, however many athletes it shows', async () => {
