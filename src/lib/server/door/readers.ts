@@ -33,7 +33,7 @@ export const fields = <In>(schema: z.ZodType<In>, lists: readonly string[] = [])
     const parsed = schema.safeParse(raw);
     return parsed.success
       ? { ok: true, value: parsed.data }
-      : { ok: false, errors: z.flattenError(parsed.error).fieldErrors as FieldSays };
+      : { ok: false, errors: z.flattenError(parsed.error).fieldErrors };
   },
 });
 

@@ -1,5 +1,4 @@
 import { error } from '@sveltejs/kit';
-import { v7 } from 'uuid';
 import { z } from 'zod';
 import { checkInSchema } from '$lib/model/bodies';
 import { answerMorning, sayEffort } from '../commands/answer-morning';
@@ -26,18 +25,19 @@ const ANSWER_MESSAGES: Readonly<Record<string, string>> = {
   place_missing: 'Where does it hurt?',
 };
 const UNREADABLE = 'Something here does not read. Choose again.';
-type Answered = Omit<z.output<typeof checkInSchema>, 'id'>;
+type Answered = z.output<typeof checkInSchema>;
 
 /** A morning's answer: what was not asked for with it is left out. */
 const answerFields: Reader<Answered> = {
-  read: (typed) => {
+  // the answer's own id is the command's
+  read: (typed, { pageId }) => {
     const text = (name: string): string | null => (typed[name] ?? '') || null;
     const answer = text('answer');
     if (answer === null) return { ok: false, errors: { answer: ['Choose how your legs feel.'] } };
     const pain = answer === 'pain';
     const score = text('score');
     const parsed = checkInSchema.safeParse({
-      id: v7(),
+      id: pageId,
       answer,
       place: answer === 'fine' || answer === 'usual' ? null : text('place'),
       side: pain ? text('side') : null,
@@ -51,8 +51,7 @@ const answerFields: Reader<Answered> = {
           answer: [...new Set(parsed.error.issues.map(({ message }) => ANSWER_MESSAGES[message] ?? UNREADABLE))],
         },
       };
-    const { id: _, ...value } = parsed.data;
-    return { ok: true, value };
+    return { ok: true, value: parsed.data };
   },
 };
 

@@ -66,9 +66,4 @@ function lastSession(athlete: AthleteRow, { library, today }: ClubContext): { da
   };
 }
 
-const MESSAGES: Readonly<Record<string, string>> = {
-  score_missing: 'How strong is the pain, 0 to 10?',
-  place_missing: 'Where does it hurt?',
-};
-
 export const actions = morningForms;

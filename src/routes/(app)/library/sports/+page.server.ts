@@ -1,4 +1,3 @@
-import { z } from 'zod';
 import { LIBRARY } from '$catalog';
 import { DEMANDS, type Sport } from '$core/library';
 import { identityOf } from '$lib/server/auth/identity';
@@ -71,14 +70,5 @@ export const load: PageServerLoad = async ({ locals, url }) => {
     },
   };
 };
-
-const weightSchema = z.object({
-  id: z.string(),
-  demand: z.enum(DEMANDS),
-  weight: z
-    .string()
-    .transform((text) => Number(text.replace(',', '.')))
-    .refine((value) => value >= 0 && value <= 5 && Number.isInteger(value * 2), 'A weight from 0 to 5, whole or half.'),
-});
 
 export const actions = sportForms;

@@ -1,4 +1,3 @@
-import { fail } from '@sveltejs/kit';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
 import { hasCalendarLink } from '$lib/server/commands/calendar-link';
@@ -28,7 +27,5 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
 
 /** Steps looked at for the one that can be taken back and those that were. */
 const STEPS = 30;
-const KEPT = { errors: {}, typed: {} };
-const MOST_BYTES = 1_000_000;
 
 export const actions = seasonForms;

@@ -87,6 +87,4 @@ function readSquad(club: ClubContext, shown: SquadRow, athletes: readonly Athlet
   };
 }
 
-const KEPT = { errors: {}, typed: {} };
-
 export const actions = squadForms;

@@ -1,6 +1,5 @@
 import { SIDES } from '$core/library';
 import { ownValue } from '$core/own';
-import type { Result } from '$core/result';
 import { RETURN_STAGES } from '$core/method';
 import { lightCard } from '$core/progress';
 import { barOf, complaintColumn, SIGNS } from '$core/safety';
@@ -8,18 +7,16 @@ import { wayBackOf } from '$lib/server/reads/way-back';
 import { summariseOneRepMax } from '$core/testing';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
-import { runOne } from '$lib/server/commands/run-command';
-import { withClub, type Tx } from '$lib/server/db/client';
+import { withClub } from '$lib/server/db/client';
 import { loadHistory, noteHealthView } from '$lib/server/repositories/history';
 import { openAthlete } from '$lib/server/reads/open-athlete';
 import { historyWords } from '$lib/server/reads/history-words';
 import { sayDay, squadKnot, threadEnd } from '$lib/server/reads/page-thread';
-import { ageOf, knowRow, morningsOf, type AthletePage } from '$lib/server/repositories/athletes';
-import type { ClubContext, SquadRow } from '$lib/server/repositories/club-context';
+import { ageOf, knowRow, morningsOf } from '$lib/server/repositories/athletes';
 import { barWords } from '$lib/messages';
 import { JUMP_TESTS, LIFTS } from '$lib/model/forms';
 import { athleteForms } from '$lib/server/forms/athlete';
-import type { PageServerLoad, RequestEvent } from './$types';
+import type { PageServerLoad } from './$types';
 
 const HISTORY_SHOWN = 40;
 
@@ -160,20 +157,5 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     hasLink: row.links.some((link) => link.revokedAt === null && link.expiresAt > new Date()),
   };
 };
-
-const KEPT = { errors: {} as Record<string, string[] | undefined>, typed: {} as Record<string, string> };
-
-type Work<T> = (
-  tx: Tx,
-  of: { club: ClubContext; squad: SquadRow; row: AthletePage; actor: string },
-) => Promise<Result<T>>;
-
-/** One form of this page as a command on its athlete. */
-function onAthlete<T>({ locals, params }: RequestEvent, id: string, verb: string, body: unknown, work: Work<T>) {
-  const { clubId, userId } = identityOf(locals);
-  return runOne({ clubId, id, verb, actor: userId }, { athleteId: params.athleteId, body }, async (tx) =>
-    work(tx, { ...(await openAthlete(tx, params)), actor: userId }),
-  );
-}
 
 export const actions = athleteForms;

@@ -32,11 +32,4 @@ export const load: PageServerLoad = async ({ locals, params }) => {
   });
 };
 
-/** A link as it is handed out: shown once, since only a hash of its secret is kept. */
-interface HandedOut {
-  readonly name: string;
-  readonly link: string;
-  readonly code: string;
-}
-
 export const actions = linkForms;

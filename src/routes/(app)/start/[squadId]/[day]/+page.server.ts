@@ -102,13 +102,4 @@ function readDay(
   };
 }
 
-/** Posted JSON; what is none reads as nothing. */
-function jsonOf(text: FormDataEntryValue | null): unknown {
-  try {
-    return JSON.parse(typeof text === 'string' ? text : '');
-  } catch {
-    return null;
-  }
-}
-
 export const actions = testDayForms;

@@ -1,12 +1,9 @@
-import { error, fail } from '@sveltejs/kit';
+import { error } from '@sveltejs/kit';
 import { z } from 'zod';
 import { addDays } from '$core/calendar';
-import type { Result } from '$core/result';
-import { sayIssue } from '$lib/messages';
 import { can } from '$lib/server/auth/access';
 import { identityOf } from '$lib/server/auth/identity';
-import { withClub, type Tx } from '$lib/server/db/client';
-import { runOne } from '$lib/server/commands/run-command';
+import { withClub } from '$lib/server/db/client';
 import { noteHealthView } from '$lib/server/repositories/history';
 import { loadSquadsAthletes } from '$lib/server/repositories/athletes';
 import { loadClub, libraryOf } from '$lib/server/repositories/club-context';
@@ -15,7 +12,7 @@ import { readAthlete } from '$lib/server/reads/athlete-reading';
 import { squadKnot, threadEnd } from '$lib/server/reads/page-thread';
 import { AUDIT_WEEKS, specsOf } from '$lib/server/reads/start-line';
 import { readingForms } from '$lib/server/forms/start-line';
-import type { PageServerLoad, RequestEvent } from './$types';
+import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => {
   const { clubId, userId, role } = identityOf(locals);
@@ -88,47 +85,5 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     may: { plan: can(role, 'plan'), health },
   };
 };
-
-const workSchema = z
-  .array(z.object({ exerciseId: z.string().max(80), setsPerWeek: z.number().min(0.5).max(60) }))
-  .max(20);
-
-const textOf = (value: FormDataEntryValue): string => (typeof value === 'string' ? value : '');
-
-const KEPT: { form: string; typed: Record<string, string>; message: string | null } = {
-  form: '',
-  typed: {},
-  message: null,
-};
-
-async function open(tx: Tx, of: { squadId: string; athleteId: string }) {
-  const club = await loadClub(tx);
-  const squad = club.squads.find(({ id }) => id === of.squadId);
-  const row = (await loadSquadsAthletes(tx, [of.squadId], club.today))
-    .get(of.squadId)
-    ?.find(({ id }) => id === of.athleteId);
-  if (!squad || !row) error(404, 'There is no such athlete in this squad.');
-  return { club, squad, row };
-}
-
-type Open = Awaited<ReturnType<typeof open>>;
-
-/** One form of this page as a command on its athlete. */
-function onAthlete<T>(
-  { locals, params }: RequestEvent,
-  id: string,
-  verb: string,
-  body: unknown,
-  work: (tx: Tx, of: Open & { actor: string }) => Promise<Result<T>>,
-): Promise<Result<T>> {
-  const { clubId, userId, role } = identityOf(locals);
-  if (!can(role, 'plan')) error(403, 'Your role does not change this.');
-  return runOne({ clubId, id, verb, actor: userId }, { athleteId: params.athleteId, body }, async (tx) =>
-    work(tx, { ...(await open(tx, params)), actor: userId }),
-  );
-}
-
-const said = (form: string, done: Result<unknown>, typed: Record<string, string> = {}) =>
-  done.ok ? KEPT : fail(400, { form, typed, message: done.issues.map(sayIssue).join(' ') });
 
 export const actions = readingForms;
