@@ -28,7 +28,10 @@ export const fields = <In>(schema: z.ZodType<In>, lists: readonly string[] = [])
   read: (typed, { data }) => {
     const order = DAY_ORDERS.find((known) => known === textOf(data, 'dayOrder'));
     if (order) daysOfRequest(order);
-    const raw: Record<string, unknown> = { ...typed };
+    // of a field that is no list and came more than once (a button beside a ticked one of its name) the first one counts
+    const raw: Record<string, unknown> = Object.fromEntries(
+      Object.entries(typed).map(([key, text]) => [key, data.getAll(key).length > 1 ? firstOf(text) : text]),
+    );
     for (const list of lists) raw[list] = (typed[list] ?? '').split(', ').filter(Boolean);
     const parsed = schema.safeParse(raw);
     return parsed.success
@@ -36,6 +39,9 @@ export const fields = <In>(schema: z.ZodType<In>, lists: readonly string[] = [])
       : { ok: false, errors: z.flattenError(parsed.error).fieldErrors };
   },
 });
+
+/** The first of texts that were joined. */
+export const firstOf = (text: string): string => text.split(', ')[0] ?? '';
 
 /** A form that asks nothing beside being sent. */
 export const nothing: FieldReader<null> = { read: () => ({ ok: true, value: null }) };

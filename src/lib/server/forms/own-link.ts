@@ -4,7 +4,7 @@ import { checkInSchema } from '$lib/model/bodies';
 import { answerMorning, sayEffort } from '../commands/answer-morning';
 import { setMoment } from '../commands/squad-aims';
 import { doSide } from '../commands/sides';
-import { fields, type Reader } from '../door/readers';
+import { fields, firstOf, type Reader } from '../door/readers';
 import { linkForm, NO_LINK } from '../door/scopes';
 import { homeOf, loadAthlete } from '../repositories/athletes';
 import { loadClub } from '../repositories/club-context';
@@ -32,7 +32,8 @@ const answerFields: Reader<Answered> = {
   // the answer's own id is the command's
   read: (typed, { pageId }) => {
     const text = (name: string): string | null => (typed[name] ?? '') || null;
-    const answer = text('answer');
+    // a tap on one answer goes before another that was ticked
+    const answer = firstOf(typed.answer ?? '') || null;
     if (answer === null) return { ok: false, errors: { answer: ['Choose how your legs feel.'] } };
     const pain = answer === 'pain';
     const score = text('score');
