@@ -5,6 +5,8 @@
   import type { Trouble } from '$lib/model/forms';
   import type { SeasonWeek } from '$lib/model/season';
   import { enhance, keep } from '$lib/ui/parts/enhance';
+  import type { Texts } from '$lib/model/merge-texts';
+  import { eventTexts } from '$lib/model/shown/squad';
   import CommandId from '../parts/CommandId.svelte';
   import { eventDayIn, isGiven, moveBlockEnd, moveEdge } from './strip-moves';
 
@@ -47,12 +49,12 @@
   /** the week it would be dropped in */
   let over = $state<number | null>(null);
   /** what is sent, in the season's own forms */
-  let sent = $state<{ action: string; fields: Record<string, string> } | null>(null);
+  let sent = $state<{ action: string; fields: Record<string, string>; shows: Texts | null } | null>(null);
   let form = $state<HTMLFormElement>();
   const said = $derived(sent && Object.values(trouble(sent.action)?.errors ?? {}).flatMap((lines) => lines ?? [])[0]);
 
-  async function send(action: string, fields: Record<string, string>): Promise<void> {
-    sent = { action, fields };
+  async function send(action: string, fields: Record<string, string>, shows: Texts | null): Promise<void> {
+    sent = { action, fields, shows };
     await tick();
     form?.requestSubmit();
   }
@@ -67,13 +69,13 @@
       const day = eventDayIn(what.event.day, from, week);
       if (day < today) return;
       const { id, kind, peak } = what.event;
-      void send('changeEvent', { id, day, kind, ...(peak ? { peak: 'on' } : {}) });
+      void send('changeEvent', { id, day, kind, ...(peak ? { peak: 'on' } : {}) }, eventTexts(what.event));
     } else if (what.what === 'edge') {
       const move = moveEdge(weeks, what.week, Math.max(first, to));
-      if (move) void send('phase', { ...move });
+      if (move) void send('phase', { ...move }, null);
     } else {
       const move = moveBlockEnd(weeks, what.first, to);
-      if (move) void send('block', { from: move.from, weeks: String(move.weeks) });
+      if (move) void send('block', { from: move.from, weeks: String(move.weeks) }, null);
     }
   }
 
@@ -112,7 +114,7 @@
 
 {#if sent}
   <form method="post" action="?/{sent.action}" use:enhance={keep} bind:this={form} hidden>
-    <CommandId of="{sent.action} {JSON.stringify(sent.fields)}" />
+    <CommandId of={sent.action} shows={sent.shows} />
     {#each Object.entries(sent.fields) as [name, value] (name)}<input {name} {value} />{/each}
   </form>
 {/if}
