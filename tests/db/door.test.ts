@@ -299,6 +299,14 @@ it('twelve closed days of two coaches at once are twelve, and a corrected one is
   expect(await closures()).toContain('Hall 21');
 });
 
+it('a match moved by its day becomes no peak by it', async () => {
+  const shown = await read(({ squad }) => eventTexts(squad.events.find(({ id }) => id === EVENT)!));
+  const form = { id: EVENT, day: '2026-12-19', kind: 'cup' };
+  expect((await send(seasonForms.changeEvent, form, { shown })).errors).toEqual({});
+  const moved = await read(({ squad }) => squad.events.find(({ id }) => id === EVENT));
+  expect(moved).toMatchObject({ day: '2026-12-19', kind: 'cup', peak: false });
+});
+
 it('an event sent again corrected is one event', async () => {
   const page = v7();
   const form = { name: 'Puerto Lobo', day: '5 Dec 2026', kind: 'league' };

@@ -12,6 +12,8 @@ import { EQUIPMENT, KIT_NAMES, KITS } from './kit';
 /** A field left empty, or not shown at all, is not known. */
 const blankToNull = (value: unknown): unknown =>
   value === undefined || (typeof value === 'string' && value.trim() === '') ? null : value;
+/** A box: one that is not ticked is not sent, or reads as empty where its record was merged. */
+const isTicked = (text: string | undefined): boolean => text !== undefined && text !== '';
 const numberText = (most: number, least: number, what: string) =>
   z.preprocess(
     (value) => (typeof value === 'string' ? value.trim().replace(',', '.') : value),
@@ -115,10 +117,7 @@ export const facilitySchema = z.object({
   bars: numberText(40, 0, 'Bars').pipe(z.number().int('Whole bars.')),
   laneM: numberText(400, 0, 'Clear lane'),
   surface: z.string().trim().min(2, 'What is the floor? For example rubber, wood, turf.').max(40),
-  hardSurface: z
-    .string()
-    .optional()
-    .transform((ticked) => ticked !== undefined),
+  hardSurface: z.string().optional().transform(isTicked),
   bellsKg: z
     .string()
     .transform((text) =>
@@ -180,10 +179,7 @@ export const eventChangeSchema = z.object({
   id: z.uuid('It is gone already.'),
   day: day('On which day?'),
   kind: z.enum(['friendly', 'league', 'cup', 'final']),
-  peak: z
-    .string()
-    .optional()
-    .transform((ticked) => ticked !== undefined),
+  peak: z.string().optional().transform(isTicked),
 });
 
 export const moveSessionSchema = z.object({
@@ -217,10 +213,7 @@ export const practiceDaySchema = z.object({
 export const copySeasonSchema = z.object({
   squad: z.uuid('Choose the squad.'),
   start: day('When does it start here?'),
-  events: z
-    .string()
-    .optional()
-    .transform((ticked) => ticked !== undefined),
+  events: z.string().optional().transform(isTicked),
 });
 
 export const remedySchema = z.object({
