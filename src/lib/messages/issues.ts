@@ -79,7 +79,7 @@ const SENTENCES: Readonly<Record<string, (f: Facts) => string>> = {
   complaint_moved: (f) =>
     `Meanwhile there is another answer: ${text(f.score)} of 10${(f.signs as string[]).length > 0 ? `, ${listWords(f.signs as string[])}` : ''}. Look at it, then write the note anew.`,
   changed_meanwhile: (f) =>
-    `Meanwhile somebody else made this ${text(f.now) === '' ? 'empty' : `“${text(f.now)}”`}; you have ${text(f.typed) === '' ? 'nothing here' : `“${text(f.typed)}”`}. Send it again to keep yours.`,
+    `Meanwhile this was made ${text(f.now) === '' ? 'empty' : `“${text(f.now)}”`}; you have ${text(f.typed) === '' ? 'nothing here' : `“${text(f.typed)}”`}. Send it again to keep yours.`,
   enough_below_target: (f) => `Below a force target (${text(f.target)} × body mass): strong enough starts there.`,
   id_reused: () => 'This was sent before with other content. Reload the page and try again.',
   nobody_there: () => 'Nobody is ticked as there. Tick who came, or log a set first.',

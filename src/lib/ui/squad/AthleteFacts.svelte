@@ -78,7 +78,7 @@
     display: grid;
     grid-template-columns: repeat(2, minmax(0, 1fr));
     gap: 12px;
-    align-items: end;
+    align-items: start;
   }
   /* a whole date and the longest level fit */
   .two :global(input[type='date']) {
